@@ -19,13 +19,16 @@ test('a browser that is killed in the middle of edits keeps every confirmed one,
 });
 test('a full disk at any write leaves what was there, says so, and goes on', async ({ context, page }) => {
   await openDemo(page);
+  await page.close();
   expectNothingLost(await fillDisk(context, DEMO, FAULTS, SEED));
 });
 test('workers that die are made anew, and nothing is lost by it', async ({ context, page }) => {
   await openDemo(page);
+  await page.close();
   expectNothingLost(await killWorkers(context, DEMO, FAULTS, SEED));
 });
 test('two tabs that press the same at once do it once', async ({ context, page }) => {
   await openDemo(page);
+  await page.close();
   expectNothingLost(await pressTwice(context, DEMO, FAULTS));
 });

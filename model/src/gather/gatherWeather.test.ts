@@ -9,6 +9,7 @@ import { NEW_RUNG } from './grow/growRungs';
 import {
   basesOfPlan,
   ladderColours,
+  metalsOf,
   maskedProducts,
   nearestProduct,
   placeUnderColour,
@@ -72,10 +73,17 @@ const pass = (techniqueId: string, productId: string | null): PlannedWeatherPass
 
 describe('the colours under weathering', () => {
   it('are the last film of colour and the other one under it; clears, washes and what is left out do not count', () => {
-    expect(ladderColours(ladder, products)).toEqual({ over: labOfHex('#a8843c'), under: labOfHex('#232221'), name: 'brass', regions: [] });
+    expect(ladderColours(ladder, products)).toEqual({
+      over: labOfHex('#a8843c'),
+      under: labOfHex('#232221'),
+      isMetal: true,
+      isUnderMetal: false,
+      name: 'brass',
+      regions: [],
+    });
     const without = ladder.map((entry) => (entry.productId === 'brass' ? { ...entry, state: 'leftOut' as const } : entry));
     expect(ladderColours(without, products).name).toBe('black');
-    expect(ladderColours([], products)).toEqual({ over: UNKNOWN_COLOUR, under: UNKNOWN_COLOUR, name: null, regions: [] });
+    expect(ladderColours([], products)).toMatchObject({ over: UNKNOWN_COLOUR, under: UNKNOWN_COLOUR, isMetal: false, name: null });
   });
   it('of a region are its own paint and what lay there before it; everywhere else its paint does not count', () => {
     const banded = [...ladder.slice(0, 4), rung('colour', 'maskedCoat', 'umber'), rung('colour', 'maskedCoat', 'umber')];
@@ -109,6 +117,19 @@ describe('the colours under weathering', () => {
       labIn: [labOfHex('#a8843c')],
     });
     expect(rehearsedPass(pass('dryBrush', 'umber'), products, colours, 0).labIn).toBeUndefined();
+  });
+  it('say where metal is seen, and where a pass leaves or bares it', () => {
+    const banded = [...ladder.slice(0, 4), rung('colour', 'maskedCoat', 'umber')];
+    const colours = ladderColours(banded, products, [{ productId: 'umber', lab: [1, 2, 3] }]);
+    // Brass, umber over it in the region: black is bared outside of it, brass inside.
+    expect([metalsOf(colours), metalsOf(colours, 'isUnderMetal')]).toEqual([0b01, 0b10]);
+    const metals = (techniqueId: string, productId: string | null): number | undefined =>
+      rehearsedPass(pass(techniqueId, productId), products, colours, 0).metals;
+    expect(metals('scratches', null)).toBe(0b10);
+    expect(metals('dryBrush', 'umber')).toBe(0);
+    expect(metals('dryBrush', 'brass')).toBe(0b11);
+    // What is rubbed on bright is metal in whatever colour it is.
+    expect(metals('polishEdges', 'umber')).toBe(0b11);
   });
   it('give a pass what it leaves: its paint, what it bares, or the colour that is not on the shelf', () => {
     const colours = ladderColours(ladder, products);

@@ -16,6 +16,9 @@ export interface FilmColours {
   readonly over: Lab;
   /** under that, what chips and scratches bare */
   readonly under: Lab;
+  /** whether each of them is a metal paint, which turns from light to dark */
+  readonly isMetal: boolean;
+  readonly isUnderMetal: boolean;
   /** name of what is on top; null where nothing on the ladder has a colour */
   readonly name: string | null;
 }
@@ -46,7 +49,7 @@ export function ladderColours(
     const lab = product && labOfProduct(product);
     const isColour = rung.band !== 'weather' && rung.band !== 'fit' && rung.state !== 'leftOut' && findMethod(rung.methodId).laysFilm;
     return isColour && product && lab && !CLEARS.has(product.classId)
-      ? [{ id: product.id, lab, name: product.name, isMasked: rung.methodId === MASKED }]
+      ? [{ id: product.id, lab, name: product.name, isMetal: isMetal(product), isMasked: rung.methodId === MASKED }]
       : [];
   });
   const inRegions = new Set(regions.map(({ productId }) => productId));
@@ -57,6 +60,8 @@ export function ladderColours(
   return {
     over: top?.lab ?? UNKNOWN_COLOUR,
     under: below?.lab ?? UNKNOWN_COLOUR,
+    isMetal: top?.isMetal ?? false,
+    isUnderMetal: below?.isMetal ?? false,
     name: top?.name ?? null,
     regions: regions.map(({ productId, lab }) => {
       const product = products.get(productId ?? '');
@@ -65,10 +70,21 @@ export function ladderColours(
       return {
         over: (product && labOfProduct(product)) ?? toLab(lab),
         under: before.at(-1)?.lab ?? UNKNOWN_COLOUR,
+        isMetal: product !== undefined && isMetal(product),
+        isUnderMetal: before.at(-1)?.isMetal ?? false,
         name: product?.name ?? null,
       };
     }),
   };
+}
+
+function isMetal(product: Product): boolean {
+  return effectOf(product) === 'metallic';
+}
+
+/** Which of a ladder's colours are metal paints, a bit each: everywhere else, then its regions. */
+export function metalsOf(colours: LadderColours, which: 'isMetal' | 'isUnderMetal' = 'isMetal'): number {
+  return [colours, ...colours.regions].reduce((bits, films, at) => bits | (films[which] ? 1 << at : 0), 0);
 }
 
 /** The colours a plan's passes lie on: its own, else what the ladder leaves, then those of its regions. */
@@ -94,10 +110,13 @@ export function rehearsedPass(
   const lab = technique.shows === 'under' ? colours.under : ((product && labOfProduct(product)) ?? toLab(pass.lab));
   const usual = paintForTechnique(technique, lab, mirrored);
   const isBare = technique.shows === 'under' && colours.regions.length > 0;
+  const everywhere = (1 << (colours.regions.length + 1)) - 1;
+  const isMetalPaint = technique.isMetal === true || (technique.shows === 'paint' && product !== undefined && isMetal(product));
   return {
     ...(isBare ? { labIn: colours.regions.map(({ under }) => under) } : {}),
     techniqueId: pass.techniqueId,
     lab,
+    metals: technique.shows === 'under' ? metalsOf(colours, 'isUnderMetal') : isMetalPaint ? everywhere : 0,
     scatterPerCoat: product && technique.shows === 'paint' ? scatterOf(product).value : usual.scatterPerCoat,
     amount: pass.amount,
     wiped: pass.wiped,

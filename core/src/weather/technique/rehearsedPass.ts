@@ -19,6 +19,8 @@ export interface RehearsedPass {
   readonly throwDirection?: Vector;
   /** colour of what it leaves in regions of another colour, by their place; null: the same as everywhere */
   readonly labIn?: readonly (Lab | null)[];
+  /** whether what it leaves is metal, as it is drawn; a bit each: everywhere else, then in each region of another colour */
+  readonly metals?: number;
 }
 
 /** A gloss changes no colour: its film is taken as all but clear. */

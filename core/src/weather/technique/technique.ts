@@ -35,6 +35,8 @@ export interface Technique {
   readonly shows: Shows;
   /** how what it leaves shines, 0 matte … 1 mirror, for drawing; guessed. Left out: matte, as most films that are thinned or rubbed on */
   readonly sheen?: number;
+  /** whether what it leaves throws light back as metal does, whatever it is rubbed or drawn on with; for drawing */
+  readonly isMetal?: boolean;
   /** colour that is usual for it, `#rrggbb`; a paint of the shelf takes its place */
   readonly usualHex: string;
   readonly classId: string;

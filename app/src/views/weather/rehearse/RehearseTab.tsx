@@ -1,14 +1,16 @@
 import type { Vector } from '@zinc-ladder/core/surface/mesh/vector';
+import { USUAL_FLOP } from '@zinc-ladder/core/colour/flop';
 import { findFinish } from '@zinc-ladder/core/ladder/finishes';
 import { USUAL_EDGE_DEGREES } from '@zinc-ladder/core/weather/region/colourRegions';
 import { ARC_MINUTE_MILLIMETRES } from '@zinc-ladder/core/weather/seen/eyeDisc';
-import { maskedProducts } from '@zinc-ladder/model/gather/gatherWeather';
+import { maskedProducts, metalsOf } from '@zinc-ladder/model/gather/gatherWeather';
 import { useMemo, useState } from 'react';
 import { addWeatherRegion } from '../../../data/changes/look/weatherChanges';
 import { newId } from '../../../base/newId';
 import { useFormats } from '../../../features/formats/useFormats';
 import { Button } from '../../../ui/Button';
 import { Sheet } from '../../../ui/Sheet';
+import { Why } from '../../../ui/Why';
 import { Slider } from '../../../ui/fields/Slider';
 import type { MeshLook } from '../../../ui/turntable/turntable';
 import { AgeFigure } from './AgeFigure';
@@ -75,6 +77,8 @@ export function RehearseTab({ weather }: { readonly weather: Weather }) {
         .then(({ pins }) => change.patch('weatherPlans', id, { pins: [...pins, { id: newId(), kind: pinKind, place: rounded }] })),
     );
   };
+  const metals = metalsOf(weather.colours);
+  const isMetalSeen = weather.surface !== null && (metals !== 0 || passes.some((pass) => pass.metals));
   const hiddenAt = without && chosen ? chosen.at : -1;
   const drawn = useMemo(() => passes.map((pass, at) => (at === hiddenAt ? { ...pass, amount: 0 } : pass)), [passes, hiddenAt]);
   const setting = useMemo(
@@ -88,6 +92,26 @@ export function RehearseTab({ weather }: { readonly weather: Weather }) {
           <div className="mb-2 flex flex-wrap items-baseline justify-between gap-x-4">
             <h2 className="label">As it would look</h2>
             <p className="figure text-sm">
+              {isMetalSeen && (
+                <>
+                  <Why
+                    name="how metal is drawn"
+                    reason={{
+                      formula:
+                        'flop index = 2.69 (L*₁₅ − L*₁₁₀)^1.11 ÷ L*₄₅^0.86, by degrees from where a mirror would throw the light; between them L* falls to 1/e over 25°',
+                      inputs: [
+                        ['flop index', `${USUAL_FLOP}, guessed`],
+                        ['the paint’s colour', 'as read at 45°'],
+                      ],
+                      source:
+                        'Alman 1987, in ASTM E2194 (constants from memory). Flake paints have 10–15, and no two cans the same. Only the picture goes by it: coverage and contrast are reckoned as at 45°',
+                    }}
+                  >
+                    metal drawn by flop {USUAL_FLOP}
+                  </Why>{' '}
+                  ·{' '}
+                </>
+              )}
               {weather.surface
                 ? `${formats.area(weather.surface.areaSquareMillimetres / 100)}${weather.surface.isShape ? ', by its shape: no recesses known' : ''}`
                 : ''}
@@ -99,6 +123,7 @@ export function RehearseTab({ weather }: { readonly weather: Weather }) {
               up={plan.up as unknown as Vector}
               passes={drawn}
               bases={weather.bases}
+              metals={metals}
               mirrored={weather.mirrored}
               setting={setting}
               label={`${part.name} with ${plan.passes.length} passes`}

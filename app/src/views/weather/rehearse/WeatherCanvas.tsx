@@ -16,6 +16,7 @@ export function WeatherCanvas({
   up,
   passes,
   bases,
+  metals,
   mirrored,
   setting,
   label,
@@ -27,6 +28,8 @@ export function WeatherCanvas({
   readonly passes: readonly RehearsedPass[];
   /** where no region of another colour is, then in each */
   readonly bases: readonly Lab[];
+  /** which of those are metal paints, a bit each */
+  readonly metals: number;
   readonly mirrored: number;
   readonly setting: SceneSetting;
   readonly label: string;
@@ -36,7 +39,7 @@ export function WeatherCanvas({
 }) {
   const [scene, setScene] = useState<WeatherScene | null>(null);
   useEffect(() => scene?.show(surface, up), [scene, surface, up]);
-  useEffect(() => scene?.rehearse(passes, bases, mirrored), [scene, passes, bases, mirrored]);
+  useEffect(() => scene?.rehearse(passes, bases, metals, mirrored), [scene, passes, bases, metals, mirrored]);
   useEffect(() => scene?.set(setting), [scene, setting]);
   return (
     <TurntableFrame

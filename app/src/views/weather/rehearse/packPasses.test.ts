@@ -1,8 +1,9 @@
 import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/region/colourRegions';
+import { flakeGain, flakeSurround, USUAL_FLOP } from '@zinc-ladder/core/colour/flop';
 import { bodyOfLab } from '@zinc-ladder/core/weather/seen/bands';
 import type { RehearsedPass } from '@zinc-ladder/core/weather/technique/rehearsedPass';
 import { describe, expect, it } from 'vitest';
-import { listFilms, MOST_FILMS, packBases, packPasses, PASS_TEXELS } from './packPasses';
+import { FLAKE_ANGLES, listFilms, MOST_FILMS, packBases, packFlakes, packPasses, PASS_TEXELS } from './packPasses';
 
 const pass = (change: Partial<RehearsedPass> = {}): RehearsedPass => ({
   techniqueId: 'scratches',
@@ -39,6 +40,23 @@ describe('what is told to the graphics card', () => {
     expect(new Set(first).size).toBe(40);
     expect(isByRegion[0]).toBe(true);
     expect(isByRegion.at(-1)).toBe(false);
+  });
+
+  it('tells of each pass in which regions it leaves metal', () => {
+    const last = PASS_TEXELS * 4 - 1;
+    const packed = packPasses([pass(), pass({ metals: 0b10 })], 2);
+    expect([packed[last], packed[PASS_TEXELS * 4 + last]]).toEqual([0, 2]);
+  });
+
+  it('has what flake paints throw back for each lightness, by angle and then of their surround', () => {
+    const table = packFlakes(USUAL_FLOP);
+    const columns = FLAKE_ANGLES + 3;
+    const row = (read: number): Float32Array => table.subarray((read / 5 - 1) * columns, (read / 5) * columns);
+    expect(row(60)[30 / 2]).toBeCloseTo(flakeGain(60, USUAL_FLOP, 30), 5);
+    expect(row(95)[FLAKE_ANGLES]).toBeCloseTo(flakeGain(95, USUAL_FLOP, 180), 5);
+    const { even, leaning } = flakeSurround(60, USUAL_FLOP);
+    expect(row(60)[FLAKE_ANGLES + 1]).toBeCloseTo(even, 5);
+    expect(row(60)[FLAKE_ANGLES + 2]).toBeCloseTo(leaning, 5);
   });
 
   it('has a body for each region, three groups of four bands', () => {

@@ -1,3 +1,4 @@
+import { flakeGain, flakeSurround } from '@zinc-ladder/core/colour/flop';
 import type { Lab } from '@zinc-ladder/core/colour/lab';
 import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/region/colourRegions';
 import { mostCoats } from '@zinc-ladder/core/weather/deposit/carrier';
@@ -69,7 +70,7 @@ export function packPasses(passes: readonly RehearsedPass[], room: number): Floa
           carrier.kind === 'veil' ? VEILS.indexOf(carrier.from) : 0,
           carrier.kind === 'veil' ? carrier.shelter : 0,
         ],
-        [findTechnique(given.techniqueId).sheen ?? MATTE, first[at] ?? 0, isByRegion[at] ? 1 : 0, 0],
+        [findTechnique(given.techniqueId).sheen ?? MATTE, first[at] ?? 0, isByRegion[at] ? 1 : 0, given.metals ?? 0],
       ].flat(),
       at * PASS_TEXELS * 4,
     );
@@ -90,6 +91,26 @@ export function packFilms(passes: readonly RehearsedPass[], mirrored: number): F
           out[(row * THICKNESSES + step) * 4 + (band % 4)] = value;
         }
   });
+  return out;
+}
+
+/** Steps of the table of flake paints by the angle from the mirror's direction, and by the lightness they are read at. */
+export const FLAKE_ANGLES = 90;
+export const FLAKE_LIGHTNESSES = 20;
+
+/**
+ * How many times brighter flake paints are than they are read: a row for each lightness from 5 to 100, in it gains for angles from 0° to 180°, then
+ * what they throw back of an even and of a leaning surround.
+ */
+export function packFlakes(index: number): Float32Array<ArrayBuffer> {
+  const columns = FLAKE_ANGLES + 3;
+  const out = new Float32Array(columns * FLAKE_LIGHTNESSES);
+  for (let row = 0; row < FLAKE_LIGHTNESSES; row += 1) {
+    const read = ((row + 1) * 100) / FLAKE_LIGHTNESSES;
+    for (let step = 0; step <= FLAKE_ANGLES; step += 1) out[row * columns + step] = flakeGain(read, index, (step * 180) / FLAKE_ANGLES);
+    const { even, leaning } = flakeSurround(read, index);
+    out.set([even, leaning], row * columns + FLAKE_ANGLES + 1);
+  }
   return out;
 }
 

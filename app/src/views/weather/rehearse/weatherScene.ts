@@ -17,6 +17,7 @@ import {
   Vector4,
   WebGLRenderer,
 } from 'three';
+import { USUAL_FLOP } from '@zinc-ladder/core/colour/flop';
 import type { Lab } from '@zinc-ladder/core/colour/lab';
 import type { Vector } from '@zinc-ladder/core/surface/mesh/vector';
 import { squareTo } from '@zinc-ladder/core/surface/mesh/vector';
@@ -31,7 +32,19 @@ import { MOST_WEATHER_PASSES } from '@zinc-ladder/model/records/prop/weatherPlan
 import type { OpenedSurface } from '../../../workers/weather/weatherApi';
 import type { Turntable } from '../../../ui/turntable/turntable';
 import { createTurntable } from '../../../ui/turntable/turntable';
-import { FILM_TEXTURE_ROWS, inFours, packBases, packFilms, packPasses, PASS_TEXELS } from './packPasses';
+import { paceDrawing } from '../../../ui/turntable/paceDrawing';
+import { watchDrawing } from '../../../ui/turntable/watchDrawing';
+import {
+  FILM_TEXTURE_ROWS,
+  FLAKE_ANGLES,
+  FLAKE_LIGHTNESSES,
+  inFours,
+  packBases,
+  packFilms,
+  packFlakes,
+  packPasses,
+  PASS_TEXELS,
+} from './packPasses';
 import { FRAGMENT_SHADER, VERTEX_SHADER } from './weatherShader';
 
 /** How the part is lit and what of it is drawn. */
@@ -47,7 +60,7 @@ export interface SceneSetting {
 /** A part drawn as it would look. */
 export interface WeatherScene extends Pick<Turntable, 'look' | 'turn' | 'resize' | 'lookThrough' | 'dispose'> {
   readonly show: (surface: OpenedSurface, up: Vector) => void;
-  readonly rehearse: (passes: readonly RehearsedPass[], bases: readonly Lab[], mirrored: number) => void;
+  readonly rehearse: (passes: readonly RehearsedPass[], bases: readonly Lab[], metals: number, mirrored: number) => void;
   readonly set: (setting: SceneSetting) => void;
 }
 
@@ -63,16 +76,15 @@ const NEARER = 0.8;
  */
 export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
   const renderer = new WebGLRenderer({ canvas, antialias: true, alpha: true });
-  renderer.setPixelRatio(Math.min(2, window.devicePixelRatio));
   const scene = new Scene();
-  let frame = 0;
   let setting: SceneSetting = { lampDegrees: 40, isSplit: false, baseSheen: 0.4 };
   let up: Vector = [0, 0, 1];
   const passData = texture(PASS_TEXELS, MOST_WEATHER_PASSES);
   const filmData = texture(THICKNESSES, FILM_TEXTURE_ROWS);
   const { octave, value } = shareTables();
   const shareData = new DataTexture(joined(octave, value), octave.length, 2, RedFormat, FloatType);
-  for (const made of [passData, filmData, shareData]) {
+  const flakeData = new DataTexture(packFlakes(USUAL_FLOP), FLAKE_ANGLES + 3, FLAKE_LIGHTNESSES, RedFormat, FloatType);
+  for (const made of [passData, filmData, shareData, flakeData]) {
     made.minFilter = NearestFilter;
     made.magFilter = NearestFilter;
     made.needsUpdate = true;
@@ -112,22 +124,25 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
     passData: { value: passData },
     filmData: { value: filmData },
     shareData: { value: shareData },
+    baseMetals: { value: 0 },
+    flakeData: { value: flakeData },
   };
   const material = new ShaderMaterial({ glslVersion: GLSL3, vertexShader: VERTEX_SHADER, fragmentShader: FRAGMENT_SHADER, uniforms });
   let mesh: Mesh | null = null;
   let stood = '';
   let passes: { readonly given: readonly RehearsedPass[]; readonly filmKey: string } = { given: [], filmKey: '' };
-  const draw = (): void => {
-    frame ||= requestAnimationFrame(() => {
-      frame = 0;
-      uniforms.eye.value.copy(turntable.camera.position);
-      uniforms.lampFrom.value.copy(lampDirection(up, setting.lampDegrees));
-      uniforms.passCount.value = passes.given.length;
-      uniforms.splitAt.value = setting.isSplit ? renderer.domElement.width / 2 : -1;
-      uniforms.baseSheen.value = setting.baseSheen;
-      renderer.render(scene, turntable.camera);
-    });
+  const wholeRatio = Math.min(2, window.devicePixelRatio);
+  const render = (scale: number): void => {
+    if (renderer.getPixelRatio() !== wholeRatio * scale) renderer.setPixelRatio(wholeRatio * scale);
+    uniforms.eye.value.copy(turntable.camera.position);
+    uniforms.lampFrom.value.copy(lampDirection(up, setting.lampDegrees));
+    uniforms.passCount.value = passes.given.length;
+    uniforms.splitAt.value = setting.isSplit ? renderer.domElement.width / 2 : -1;
+    uniforms.baseSheen.value = setting.baseSheen;
+    renderer.render(scene, turntable.camera);
   };
+  const paced = paceDrawing(watchDrawing(renderer, render), (isOnItsWay) => (canvas.ariaBusy = String(isOnItsWay)));
+  const draw = paced.ask;
   const turntable = createTurntable(canvas, renderer, draw);
   return {
     show: ({ drawing, min, max, regions }, way) => {
@@ -173,7 +188,7 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
       }
       draw();
     },
-    rehearse: (given, bases, mirrored) => {
+    rehearse: (given, bases, metals, mirrored) => {
       // Tables of films change with the paint only: a slider that is moved leaves them be.
       const filmKey = JSON.stringify([
         given.map(({ techniqueId, lab, labIn, scatterPerCoat }) => [techniqueId, lab, labIn, scatterPerCoat]),
@@ -187,6 +202,7 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
       passData.image.data?.set(packPasses(given, MOST_WEATHER_PASSES));
       passData.needsUpdate = true;
       uniforms.baseBody.value = packBases(bases, mirrored).map((four) => new Vector4(...four));
+      uniforms.baseMetals.value = metals;
       uniforms.mirrored.value = mirrored;
       draw();
     },
@@ -199,11 +215,11 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
     resize: turntable.resize,
     lookThrough: turntable.lookThrough,
     dispose: () => {
-      cancelAnimationFrame(frame);
+      paced.dispose();
       turntable.dispose();
       mesh?.geometry.dispose();
       material.dispose();
-      for (const made of [passData, filmData, shareData, stencils]) made.dispose();
+      for (const made of [passData, filmData, shareData, flakeData, stencils]) made.dispose();
       renderer.dispose();
     },
   };

@@ -2,7 +2,7 @@ import { THICKNESSES } from '@zinc-ladder/core/weather/seen/bands';
 import { TURNED_LATTICE } from '@zinc-ladder/core/weather/places/noise';
 import { RUN_LENGTH, SCRATCH_LENGTH } from '@zinc-ladder/core/weather/deposit/markNoise';
 import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/region/colourRegions';
-import { PASS_TEXELS } from './packPasses';
+import { FLAKE_ANGLES, FLAKE_LIGHTNESSES, PASS_TEXELS } from './packPasses';
 
 const f = (value: number): string => (Number.isInteger(value) ? `${value}.0` : String(value));
 
@@ -60,6 +60,8 @@ uniform vec4 toBlue[3];
 uniform highp sampler2D passData;
 uniform highp sampler2D filmData;
 uniform highp sampler2D shareData;
+uniform int baseMetals;
+uniform highp sampler2D flakeData;
 
 float hashShare(ivec3 cell, int seed) {
   uint mixed = (uint(cell.x) * 0x9e3779b1u) ^ (uint(cell.y) * 0x85ebca6bu) ^ (uint(cell.z) * 0xc2b2ae35u) ^ (uint(seed) * 0x27d4eb2fu);
@@ -145,6 +147,22 @@ float drops(vec3 p, vec3 n, float size, int seed) {
   return least;
 }
 
+float flakeTexel(float row, float column) {
+  ivec2 low = ivec2(int(column), int(row));
+  ivec2 high = min(low + 1, ivec2(${FLAKE_ANGLES + 2}, ${FLAKE_LIGHTNESSES - 1}));
+  vec2 t = vec2(column, row) - vec2(low);
+  return mix(
+    mix(texelFetch(flakeData, low, 0).r, texelFetch(flakeData, ivec2(high.x, low.y), 0).r, t.x),
+    mix(texelFetch(flakeData, ivec2(low.x, high.y), 0).r, texelFetch(flakeData, high, 0).r, t.x), t.y);
+}
+
+float lightnessRow(float luminance) {
+  float lightness = luminance > 0.008856 ? 116.0 * pow(luminance, 1.0 / 3.0) - 16.0 : 903.3 * luminance;
+  return clamp(lightness * ${f(FLAKE_LIGHTNESSES / 100)} - 1.0, 0.0, ${f(FLAKE_LIGHTNESSES - 1)});
+}
+
+bool isMetal(float bits, int region) { return ((int(bits + 0.5) >> region) & 1) == 1; }
+
 vec4 passTexel(int pass, int at) { return texelFetch(passData, ivec2(at, pass), 0); }
 
 float filmOf(int pass, vec3 p, vec3 n, float c, float k, float rain, float held, float wet) {
@@ -224,6 +242,7 @@ void main() {
   vec4 body1 = baseBody[region * 3 + 1];
   vec4 body2 = baseBody[region * 3 + 2];
   float sheen = baseSheen;
+  float metal = isMetal(float(baseMetals), region) ? 1.0 : 0.0;
   int passes = gl_FragCoord.x < splitAt ? 0 : passCount;
   for (int pass = 0; pass < passes; pass += 1) {
     float coats = filmOf(pass, vPlace, n, c, k, vMeets.z, vMeets.w, vWet);
@@ -243,6 +262,8 @@ void main() {
     body1 = back[1] + through[1] * body1 / (1.0 - back[1] * body1);
     body2 = back[2] + through[2] * body2 / (1.0 - back[2] * body2);
     sheen = mix(sheen, last.x, 1.0 - exp(-2.0 * coats));
+    float own = clamp(dot(back[1], vec4(1.0)) / max(1e-6, dot(body1, vec4(1.0))), 0.0, 1.0);
+    metal = mix(metal, isMetal(last.w, region) ? 1.0 : 0.0, own);
   }
   float leaves = (1.0 - mirrored) * 0.4;
   vec4 seen0 = mirrored + leaves * body0 / (1.0 - 0.6 * body0);
@@ -253,11 +274,22 @@ void main() {
     dot(toGreen[0], seen0) + dot(toGreen[1], seen1) + dot(toGreen[2], seen2),
     dot(toBlue[0], seen0) + dot(toBlue[1], seen1) + dot(toBlue[2], seen2));
   float lit = max(0.0, dot(n, lampFrom));
-  float sky = 0.5 + 0.5 * dot(n, up);
   vec3 towardsEye = normalize(eye - vPlace);
   vec3 half_ = normalize(lampFrom + towardsEye);
   float shine = pow(max(0.0, dot(n, half_)), mix(6.0, 90.0, sheen)) * mix(0.02, 0.35, sheen) * step(0.0, dot(n, lampFrom));
-  vec3 light = max(vec3(0.0), colour) * (0.22 + 0.22 * sky + 0.75 * lit) * (1.0 - 0.35 * c) + shine;
-  vec3 cut = clamp(light, 0.0, 1.0);
+  float round_ = 0.33 + 0.11 * dot(n, up);
+  float turned_ = 1.0;
+  if (metal > 0.0) {
+    // Flakes throw back most of what comes from where a mirror would look; what they are read at is seen 45° from there.
+    float row = lightnessRow(dot(max(vec3(0.0), colour), vec3(0.2126, 0.7152, 0.0722)));
+    float away = degrees(acos(clamp(dot(reflect(-lampFrom, n), towardsEye), -1.0, 1.0)));
+    float flakes = 0.33 * flakeTexel(row, ${f(FLAKE_ANGLES + 1)}) + 0.11 * flakeTexel(row, ${f(FLAKE_ANGLES + 2)}) * dot(reflect(-towardsEye, n), up);
+    round_ = mix(round_, flakes, metal);
+    turned_ = mix(1.0, flakeTexel(row, away * ${f(FLAKE_ANGLES / 180)}), metal);
+  }
+  vec3 light = max(vec3(0.0), colour) * (round_ + 0.75 * lit * turned_) * (1.0 - 0.35 * c) + shine * (1.0 - metal);
+  // What is brighter than the screen keeps its hue and pales by a part of what is cut off.
+  float over = max(1.0, max(light.r, max(light.g, light.b)));
+  vec3 cut = mix(clamp(light / over, 0.0, 1.0), vec3(1.0), 0.35 * (1.0 - 1.0 / over));
   shown = vec4(mix(12.92 * cut, 1.055 * pow(cut, vec3(1.0 / 2.4)) - 0.055, step(0.0031308, cut)), 1.0);
 }`;
