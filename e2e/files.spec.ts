@@ -74,4 +74,7 @@ test('a merge is told before it is done and undone after', async ({ page }) => {
   await expect(page.getByText('Merged', { exact: true }).first()).toBeVisible();
   await page.getByRole('button', { name: 'Undo Merge a file' }).click();
   await expect(page.getByText('Undone: Merge a file').first()).toBeVisible();
+  // The search for a plan stood still while the file was taken in, and goes on: chances are told of the plan that it ends with.
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await expect(page.getByRole('region', { name: 'What to count on' }).getByText(/\d %/u).first()).toBeVisible({ timeout: 40_000 });
 });

@@ -8,7 +8,7 @@ import { whenIdle } from './base/whenIdle';
 import { createShopClock } from './clock/shopClock';
 import { backUpBeforeUpgrade } from './features/backups/backUpBeforeUpgrade';
 import { browserPlace } from './features/backups/folderPlace';
-import { ShopDatabase } from './data/tables/database';
+import { DATABASE_VERSION, databaseVersion, SHOP_DATABASE, ShopDatabase } from './data/tables/database';
 import { loadDemo, startsOnDemo } from './features/transfer/demo';
 import { watchTables } from './data/tables/liveTables';
 import { Store } from './data/edits/store';
@@ -23,8 +23,10 @@ import { watchVersion } from './shell/version/watchVersion';
 async function start(root: Root): Promise<void> {
   applyTheme();
   matchMedia('(prefers-color-scheme: dark)').addEventListener('change', applyTheme);
-  await keepBeforeUpgrade();
-  const db = new ShopDatabase();
+  const version = await databaseVersion(SHOP_DATABASE).catch(() => null);
+  const isUpToDate = version === 0 || version === DATABASE_VERSION;
+  if (!isUpToDate) await keepBeforeUpgrade();
+  const db = new ShopDatabase(SHOP_DATABASE, isUpToDate);
   db.on('blocked', () => root.render(<UpgradeWait why="blocked" />));
   // An older tab steps aside for a newer one; what it would write now would be of the old shape.
   db.on('versionchange', () => {
@@ -76,7 +78,7 @@ async function start(root: Root): Promise<void> {
 async function keepBeforeUpgrade(): Promise<void> {
   try {
     const place = await browserPlace();
-    if (place) await backUpBeforeUpgrade('zinc-ladder', place, Date.now());
+    if (place) await backUpBeforeUpgrade(SHOP_DATABASE, place, Date.now());
   } catch (error) {
     console.warn(error);
   }

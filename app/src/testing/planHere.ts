@@ -20,6 +20,7 @@ export const getPlanWorker = () => ({
     hurries.push(isWatched);
     return Promise.resolve();
   },
+  hold: (): Promise<void> => Promise.resolve(),
   goBy: (order: Readonly<Record<string, number>>): Promise<void> => {
     handedOver = order;
     return Promise.resolve();

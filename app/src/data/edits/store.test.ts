@@ -10,7 +10,7 @@ import { correctEntry, correctTimer, finishRung, reopenRung, setDown, takeInHand
 import { addPerson } from '../changes/shop/personChanges';
 import { addPart, NEW_PART } from '../changes/prop/partChanges';
 import { duplicateRung, moveRung } from '../changes/ladder/rungChanges';
-import { ShopDatabase } from '../tables/database';
+import { DATABASE_VERSION, databaseVersion, ShopDatabase } from '../tables/database';
 import { gatherProject, gatherRecords, importProject, previewImports } from '../whole/projectTransfer';
 import { ShopError } from './shopError';
 import { Store } from './store';
@@ -306,6 +306,33 @@ describe('at the bench', () => {
 });
 
 describe('a browser that holds a database of before', () => {
+  it('opened as one of today is the same to the last index, whether it was lifted through all versions or made so', async () => {
+    const shapeOf = (opened: Dexie): object =>
+      Object.fromEntries(opened.tables.map(({ name, schema }) => [name, [schema.primKey, ...schema.indexes].map(({ src }) => src)]));
+    const lifted = new ShopDatabase(`old-${(names += 1)}`);
+    const name = `old-${(names += 1)}`;
+    const made = new ShopDatabase(name, true);
+    expect(shapeOf(made)).toEqual(shapeOf(lifted));
+    await made.records('shop').put(makeSampleProject().shop);
+    expect(made.verno).toBe(DATABASE_VERSION);
+    made.close();
+    expect(await databaseVersion(name)).toBe(DATABASE_VERSION);
+    expect(await databaseVersion('none of that name')).toBe(0);
+    const again = new ShopDatabase(name);
+    expect(await again.records('shop').toArray()).toEqual([makeSampleProject().shop]);
+    await again.delete();
+  });
+  it('is not opened as one of today, which would leave its records in their old shape', async () => {
+    const name = `old-${(names += 1)}`;
+    const old = new Dexie(name);
+    old.version(DATABASE_VERSION - 1).stores({ rungs: 'id' });
+    await old.table('rungs').add({ id: 'of before' });
+    old.close();
+    const opened = new ShopDatabase(name, true);
+    await expect(opened.records('shop').toArray()).rejects.toThrow('older version');
+    expect(await databaseVersion(name)).toBe(DATABASE_VERSION - 1);
+    await Dexie.delete(name);
+  });
   it('is brought to today’s shape when opened, with nothing lost', async () => {
     const { makeVersion1 } = await import('@zinc-ladder/model/testing/versions/makeVersion1');
     const name = `old-${(names += 1)}`;

@@ -50,6 +50,17 @@ import { packChanges } from './packChanges';
 
 /** The version this program keeps the database in. */
 export const DATABASE_VERSION = 18;
+/** What the shop of a browser is kept under. */
+export const SHOP_DATABASE = 'zinc-ladder';
+
+/** The version of a browser's database, without opening it; 0: there is none, null: this browser does not tell. */
+export async function databaseVersion(name: string): Promise<number | null> {
+  // Browsers of before 2024 may lack it.
+  if (!('databases' in indexedDB)) return null;
+  const found = (await indexedDB.databases()).find((entry) => entry.name === name);
+  // Dexie keeps versions times ten.
+  return (found?.version ?? 0) / 10;
+}
 
 /** A picture or mesh as its file was, by the id of its reference. A blob is handed on without copying what is in it, a list of bytes is not. */
 export interface Attachment {
@@ -140,6 +151,46 @@ async function liftTables(transaction: Transaction, lifts: readonly Lift[]): Pro
   await transaction.table('historyChanges').bulkPut(kept.map((row) => ({ ...row, changes: row.changes.map(liftChange) })));
 }
 
+/** Tables that a version of the database added, or keeps in another way than before. */
+const STORES = {
+  1: {
+    shop: 'id',
+    props: 'id',
+    parts: 'id',
+    joins: 'id',
+    ladders: 'id',
+    rungs: 'id',
+    products: 'id',
+    cans: 'id',
+    mixCards: 'id',
+    logEntries: 'id, atMs',
+    pictures: 'id',
+    meshes: 'id',
+    climateReadings: 'id, atMs',
+    attachments: 'id',
+    history: '++seq, isUndone',
+    meta: 'key',
+  },
+  3: { passes: 'id', flaws: 'id', fits: 'id', timers: 'id' },
+  4: { targets: 'id', maskPlans: 'id', stencils: 'id' },
+  5: {
+    historyChanges: 'seq',
+    ladders: 'id, partId',
+    rungs: 'id, ladderId, state, productId, mixCardId',
+    logEntries: 'id, atMs, counter, *pictureIds, correctsId',
+  },
+  6: Object.fromEntries(BUCKETED_NAMES.map((name) => [name, bucketSchema(name)])),
+  7: { weatherPlans: 'id', techniqueCards: 'id' },
+  8: { ownRoutes: 'id' },
+  11: { persons: 'id' },
+  12: { dimensions: 'id, propId', measurings: 'id' },
+  13: { matches: 'id' },
+  14: { supplies: 'id', suppliers: 'id', packs: 'id', purchases: 'id', lightPlans: 'id' },
+} as const;
+
+/** What all of them come to. */
+const STORES_NOW: Readonly<Record<string, string>> = Object.assign({}, ...Object.values(STORES)) as Record<string, string>;
+
 /** The browser's database: one table a record class, and what undo needs. */
 export class ShopDatabase extends Dexie {
   attachments!: EntityTable<Attachment, 'id'>;
@@ -147,26 +198,21 @@ export class ShopDatabase extends Dexie {
   historyChanges!: EntityTable<HistoryChanges, 'seq'>;
   meta!: EntityTable<MetaRow, 'key'>;
 
-  constructor(name = 'zinc-ladder', options: ConstructorParameters<typeof Dexie>[1] = {}) {
-    super(name, options);
-    this.version(1).stores({
-      shop: 'id',
-      props: 'id',
-      parts: 'id',
-      joins: 'id',
-      ladders: 'id',
-      rungs: 'id',
-      products: 'id',
-      cans: 'id',
-      mixCards: 'id',
-      logEntries: 'id, atMs',
-      pictures: 'id',
-      meshes: 'id',
-      climateReadings: 'id, atMs',
-      attachments: 'id',
-      history: '++seq, isUndone',
-      meta: 'key',
-    });
+  /**
+   * @param isUpToDate whether what is there is known to be of this version, or not to be there at all. To declare all versions takes longer than
+   *   many a question to it does; opening an older one so is refused
+   */
+  constructor(name = SHOP_DATABASE, isUpToDate = false) {
+    super(name);
+    if (isUpToDate) {
+      this.version(DATABASE_VERSION)
+        .stores(STORES_NOW)
+        .upgrade(() => {
+          throw new Error('the database is of an older version');
+        });
+      return;
+    }
+    this.version(1).stores(STORES[1]);
     this.version(2).upgrade(async (transaction) => {
       await transaction
         .table('shop')
@@ -180,7 +226,7 @@ export class ShopDatabase extends Dexie {
       await transaction.table('history').clear();
     });
     this.version(3)
-      .stores({ passes: 'id', flaws: 'id', fits: 'id', timers: 'id' })
+      .stores(STORES[3])
       .upgrade(async (transaction) => {
         const added = [
           ['parts', PART_ADDED_IN_3],
@@ -192,7 +238,7 @@ export class ShopDatabase extends Dexie {
         await transaction.table('history').clear();
       });
     this.version(4)
-      .stores({ targets: 'id', maskPlans: 'id', stencils: 'id' })
+      .stores(STORES[4])
       .upgrade(async (transaction) => {
         const added = [
           ['shop', SHOP_ADDED_IN_4],
@@ -219,12 +265,7 @@ export class ShopDatabase extends Dexie {
         await transaction.table('history').clear();
       });
     this.version(5)
-      .stores({
-        historyChanges: 'seq',
-        ladders: 'id, partId',
-        rungs: 'id, ladderId, state, productId, mixCardId',
-        logEntries: 'id, atMs, counter, *pictureIds, correctsId',
-      })
+      .stores(STORES[5])
       .upgrade(async (transaction) => {
         const entries = (await transaction.table('logEntries').toArray()) as unknown[];
         await transaction.table('logEntries').bulkPut(withCounters(entries) as object[]);
@@ -232,7 +273,7 @@ export class ShopDatabase extends Dexie {
         await transaction.table('history').clear();
       });
     this.version(6)
-      .stores(Object.fromEntries(BUCKETED_NAMES.map((name) => [name, bucketSchema(name)])))
+      .stores(STORES[6])
       .upgrade(async (transaction) => {
         for (const name of BUCKETED_NAMES) {
           const single = (await transaction.table(name).toArray()) as Kept[];
@@ -246,9 +287,9 @@ export class ShopDatabase extends Dexie {
           .bulkPut(kept.map(({ seq, changes }) => packChanges(seq, changes, undone.has(seq) ? 'before' : 'after')));
       });
     this.version(7)
-      .stores({ weatherPlans: 'id', techniqueCards: 'id' })
+      .stores(STORES[7])
       .upgrade((transaction) => liftTables(transaction, [['ladders', withAge]]));
-    this.version(8).stores({ ownRoutes: 'id' });
+    this.version(8).stores(STORES[8]);
     this.version(9).upgrade((transaction) =>
       liftTables(transaction, [
         ['products', withPigment],
@@ -263,7 +304,7 @@ export class ShopDatabase extends Dexie {
       ]),
     );
     this.version(11)
-      .stores({ persons: 'id' })
+      .stores(STORES[11])
       .upgrade(async (transaction) => {
         const [shop] = await transaction.table<unknown>('shop').toArray();
         await transaction.table('persons').bulkPut(personsFor(shop));
@@ -273,9 +314,9 @@ export class ShopDatabase extends Dexie {
           ['logEntries', withPerson],
         ]);
       });
-    this.version(12).stores({ dimensions: 'id, propId', measurings: 'id' });
+    this.version(12).stores(STORES[12]);
     this.version(13)
-      .stores({ matches: 'id' })
+      .stores(STORES[13])
       .upgrade((transaction) =>
         liftTables(transaction, [
           ['products', withFields(PRODUCT_ADDED_IN_12)],
@@ -285,7 +326,7 @@ export class ShopDatabase extends Dexie {
         ]),
       );
     this.version(14)
-      .stores({ supplies: 'id', suppliers: 'id', packs: 'id', purchases: 'id', lightPlans: 'id' })
+      .stores(STORES[14])
       .upgrade((transaction) =>
         liftTables(transaction, [
           ['shop', withFields(SHOP_ADDED_IN_13)],

@@ -45,9 +45,9 @@ export type EditOutcome = { readonly kind: 'done'; readonly label: string } | { 
 
 let held: ProjectBundle | null = null;
 
-/** Runs work on a database of its own connection, which is closed again. */
+/** Runs work on a database of its own connection, which is closed again. The page has brought it up to date before. */
 async function withDatabase<Result>(name: string, work: (db: ShopDatabase) => Promise<Result>): Promise<Result> {
-  const db = new ShopDatabase(name);
+  const db = new ShopDatabase(name, true);
   try {
     return await work(db);
   } finally {

@@ -32,6 +32,8 @@ let handedOver: Readonly<Record<string, number>> | null = null;
 
 /** whether the plan is looked at */
 let isHurried = false;
+/** whether something goes on that needs the machine more */
+let isHeld = false;
 /** ends the rest the search takes just now */
 let wake = (): void => undefined;
 
@@ -41,12 +43,18 @@ function hurry(isWatched: boolean): void {
   if (isHurried) wake();
 }
 
+/** Stops the search between two steps, as while a file of a whole shop is taken in, and lets it go on. */
+function hold(isHolding: boolean): void {
+  isHeld = isHolding;
+  if (!isHeld) wake();
+}
+
 /** Lets other questions be answered between two steps of a search. */
 function rest(begunAt: number): Promise<void> {
   const isResting = !isHurried && performance.now() - begunAt < RESTS_FOR_MS;
   return new Promise((resolve) => {
     wake = resolve;
-    setTimeout(resolve, isResting ? REST_MS : 0);
+    if (!isHeld) setTimeout(resolve, isResting ? REST_MS : 0);
   });
 }
 
@@ -123,7 +131,7 @@ async function planNow(own: number, source: ShopSource, send: (piece: PlanPiece)
   await sent;
 }
 
-const api = { planShop, goBy, hurry };
+const api = { planShop, goBy, hurry, hold };
 
 /** What the worker offers. */
 export type PlanWorkerApi = typeof api;

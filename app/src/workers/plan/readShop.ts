@@ -84,7 +84,8 @@ async function readNow(
   reading: LogReading,
   needsPace: (shop: Shop) => boolean,
 ): Promise<KnownShop | null> {
-  const db = new ShopDatabase(databaseName);
+  // The page has opened it before it asked.
+  const db = new ShopDatabase(databaseName, true);
   try {
     return await db.transaction('r', db.tables, async () => {
       const shop = await db.records('shop').toCollection().first();

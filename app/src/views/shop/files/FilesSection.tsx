@@ -9,6 +9,7 @@ import { packProjectFile } from '../../../workers/files/packProjectFile';
 import type { OpenedFile } from '../../../workers/files/openProjectFile';
 import { emptyShop } from '../../../workers/files/largeEdits';
 import { openProjectFile } from '../../../workers/files/openProjectFile';
+import { getPlanWorker } from '../../../workers/plan/planClient';
 import { useNotices } from '../../../features/notices/Notices';
 import { Button } from '../../../ui/Button';
 import { FilePick } from '../../../ui/fields/FilePick';
@@ -33,6 +34,13 @@ interface Working {
 }
 
 const TAKING = 'Taking it in: until it is there, all of it is as it was…';
+
+/** Stops the search for a plan, or lets it go on. A worker that is gone searches no more either. */
+async function holdSearch(isHolding: boolean): Promise<void> {
+  await getPlanWorker()
+    .hold(isHolding)
+    .catch(() => undefined);
+}
 
 /** Files out and in, backups, the room the browser gives, and the demo's clock. */
 export function FilesSection({ shop }: { readonly shop: Shop }) {
@@ -79,6 +87,8 @@ export function FilesSection({ shop }: { readonly shop: Shop }) {
     const stop = new AbortController();
     return guard(mode === 'replace' ? 'Keeping a backup of what is here…' : TAKING, stop, async () => {
       if (!waiting) return;
+      // What is planned meanwhile is of a shop that is about to be another.
+      void holdSearch(true);
       if (mode === 'replace') await backups.keep('before-replace', stop.signal);
       setWorking({ words: TAKING, stop });
       const lastEdit = async (): Promise<number | undefined> => (await store.db.history.orderBy('seq').last())?.seq;
@@ -98,7 +108,7 @@ export function FilesSection({ shop }: { readonly shop: Shop }) {
           '',
           mends.map(({ list, name, what }) => ({ path: name || list, message: what })),
         );
-    });
+    }).finally(() => void holdSearch(false));
   };
   const empty = (): Promise<void> =>
     guard('Emptying…', null, async () => {
