@@ -27,13 +27,15 @@ import { growAgain } from '@zinc-ladder/model/gather/twins/growAgain';
 import type { ActMoment, ShopAct } from './shopAct';
 import { chosen, on } from './shopAct';
 import { SHELF_ACTS } from './shelfActs';
+import { PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
+import { changeProduct } from '../data/changes/shelf/productChanges';
 import { addPerson } from '../data/changes/shop/personChanges';
 import { withSamples } from '../data/changes/look/colourChanges';
 import { takeDoubledAway } from '../data/changes/ladder/joinChanges';
 import { growOnto, growSchool } from '../data/changes/ladder/growChanges';
 import { putMaskRungs } from '../data/changes/ladder/maskChanges';
 import { growByOwnRoute, keepAsRoute } from '../data/changes/ladder/ownRouteChanges';
-import { addPart, NEW_PART } from '../data/changes/prop/partChanges';
+import { addPart, changeMeasures, NEW_PART } from '../data/changes/prop/partChanges';
 import { addDimension, changeMeasuring, setDistrust, withLeftOut, withReading } from '../data/changes/prop/measuringChanges';
 import { keepPicture, madeAfter, ownWork } from '../data/changes/prop/pictureChanges';
 import { applyToShop, takeTime } from '../data/changes/shop/planChanges';
@@ -133,6 +135,15 @@ export const SHOP_ACTS: readonly ShopAct[] = [
   on('take a piece off the printer', 'parts', (edit, part) => takeOffBed(edit, part)),
   on('take all off the printer', 'parts', (edit, part) => takeOffPrinter(edit, part)),
   on('change the count', 'parts', (edit, part, { choice }) => changeCount(edit, part, 1 + (choice(1) % 6))),
+  on('change the surface', 'parts', (edit, part, { choice }) =>
+    changeMeasures(edit, part, { areaSquareCentimetres: 10 * (choice(1) % 30) }),
+  ),
+  on('class a product otherwise', 'products', (edit, product, { choice }) =>
+    changeProduct(edit, product, {
+      classId: chosen(PRODUCT_CLASSES, choice(1))?.id ?? product.classId,
+      values: choice(2) % 2 === 0 ? [] : [{ field: 'coatMicrometres', value: 1 + (choice(2) % 40), origin: 'label', note: '' }],
+    }),
+  ),
   on('set down', 'rungs', (edit, rung, moment) => setDown(edit, rung.id, bench(moment))),
   on('log as done', 'rungs', (edit, rung, moment) => finishRung(edit, rung.id, moment.choice(1) % 90, '', bench(moment), rung.state)),
   on('log as done, then leave out before the redraw', 'rungs', async (edit, rung, moment) => {

@@ -149,9 +149,15 @@ function draftRung(row: RouteRow, turn: number, choice: RouteChoice, { lastGrit,
   };
 }
 
+/** A caution as it is on a material: dust of resin is another than dust. */
+export function cautionOn(id: string, material: MaterialId): string {
+  if (id !== 'dust' && id !== 'resinDust') return id;
+  return findMaterial(material).isResin ? 'resinDust' : 'dust';
+}
+
 /** Cautions of a rung: the method's and the product's; dust of resin is its own. */
 export function gatherCautions(method: Method, productCautions: readonly string[], material: MaterialId): string[] {
-  const ofMethod = method.cautions.map((id) => (id === 'dust' && findMaterial(material).isResin ? 'resinDust' : id));
+  const ofMethod = method.cautions.map((id) => cautionOn(id, material));
   // A bond's glue says what it needs; the method's caution stands in only where no product is named.
   const ids = isGlued(method.id) && productCautions.length > 0 ? productCautions : [...ofMethod, ...productCautions];
   return [...new Set(ids)];

@@ -1,3 +1,4 @@
+import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import type { SurfacePass } from '../records/prop/surfacePass';
 import { PRODUCT_UNSET } from '../products/productUnset';
 import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
@@ -204,6 +205,10 @@ describe('choosing products for a grown ladder', () => {
     );
     const draft = grown.kind === 'grown' ? grown.rungs.find((rung) => rung.name === 'colour, mist') : undefined;
     expect(draft && toRung(draft, 'id', 'ladder', shelf, { colour: 'black' }).name).toBe('black, mist');
+    // The label's own coat wins over its class's.
+    const own = { ...(shelf[1] as Product), values: [{ field: 'coatMicrometres', value: 31, origin: 'label', note: '' }] } as Product;
+    expect(draft && toRung(draft, 'id', 'ladder', [own], { colour: 'black' }).coatMicrometres).toBe(31);
+    expect(draft && toRung(draft, 'id', 'ladder', [], {}).coatMicrometres).toBe(findProductClass('lacquerColour').drying.coatMicrometres);
   });
 });
 

@@ -1,7 +1,6 @@
 import { CAUTIONS, DEFERENCE } from '@zinc-ladder/core/caution/cautions';
 import { hexOfLab } from '@zinc-ladder/core/colour/lab';
 import { BANDS } from '@zinc-ladder/core/ladder/bands';
-import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { compareMinutes } from '@zinc-ladder/core/log/comparedMinutes';
 import { measureLengths } from '@zinc-ladder/core/reference/measureLengths';
 import type { CostSum } from '@zinc-ladder/core/shelf/costs';
@@ -13,6 +12,7 @@ import { gatherMeasured } from '../gather/reference/gatherMeasured';
 import { COST_KINDS } from '../gather/shelf/costs/costKinds';
 import { gatherCosts } from '../gather/shelf/costs/gatherCosts';
 import { rungMillilitres } from '../gather/shelf/rungTakes';
+import { cautionsOfRung } from '../rungs/cautionsOfRung';
 import { standingEntries } from '../log/standingLog';
 import type { LogEntry } from '../records/ladder/logEntry';
 import type { Rung } from '../records/ladder/rung';
@@ -234,9 +234,12 @@ function writeBetter({ log }: ReportMatter): string | null {
   return `<ul>${said.map((entry) => `<li>${entry.kind === 'note' ? '' : '<strong>Mind: </strong>'}${lines(entry.text)}</li>`).join('')}</ul>`;
 }
 
-function writeCautions({ rungs }: ReportMatter): string | null {
+function writeCautions({ rungs, parts, bundle }: ReportMatter): string | null {
+  const products = new Map(bundle.project.products.map((product) => [product.id, product]));
   const named = new Set(
-    [...rungs.values()].flat().flatMap(({ cautionIds, methodId }) => [...cautionIds, ...findMethod(methodId).cautions]),
+    parts.flatMap(({ id, materialId }) =>
+      (rungs.get(id) ?? []).flatMap((rung) => cautionsOfRung(rung, products.get(rung.productId ?? '') ?? null, materialId)),
+    ),
   );
   const usual = CAUTIONS.filter(({ id }) => named.has(id));
   if (usual.length === 0) return null;

@@ -1,3 +1,4 @@
+import { cautionsOfRung } from '@zinc-ladder/model/rungs/cautionsOfRung';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { useState } from 'react';
 import { useClock, useNow } from '../../clock/ClockContext';
@@ -138,7 +139,7 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
         />
       )}
       <div className="mt-auto pt-3">
-        <Cautions ids={rung.cautionIds} />
+        <Cautions ids={cautionsOfRung(rung, index.products.get(rung.productId ?? '') ?? null, part.materialId)} />
       </div>
     </Sheet>
   );

@@ -1,3 +1,4 @@
+import { productDrying } from '../../products/productDrying';
 import { finishAtAge } from '@zinc-ladder/core/ladder/finishes';
 import type { GrownLadder, RouteChoice, RungDraft } from '@zinc-ladder/core/ladder/growLadder';
 import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
@@ -80,7 +81,8 @@ export function toRung(draft: RungDraft, id: string, ladderId: string, products:
     productId: product?.id ?? null,
     role: draft.role,
     grit: draft.grit,
-    coatMicrometres: draft.coatMicrometres,
+    // Its class's usual coat stands in where no product is chosen.
+    coatMicrometres: product && draft.coatMicrometres !== null ? productDrying(product).coatMicrometres : draft.coatMicrometres,
     minutes: draft.minutes,
     minutesFormula: draft.minutesFormula,
     why: draft.why,

@@ -2,6 +2,7 @@ import { hexOfProduct } from '../film/gatherPaints';
 import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
 import { lightnessOf } from '@zinc-ladder/core/colour/lightness';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
+import type { MaterialId } from '@zinc-ladder/core/ladder/materials';
 import { findMaterial } from '@zinc-ladder/core/ladder/materials';
 import { estimatePrintHours, guessHeight } from '@zinc-ladder/core/surface/forecast/printHours';
 import { usualClassOf } from '@zinc-ladder/core/ladder/usualClass';
@@ -20,6 +21,7 @@ import type { Product } from '../../records/shop/product';
 import type { Prop } from '../../records/prop/prop';
 import type { Rung } from '../../records/ladder/rung';
 import type { SurfacePass } from '../../records/prop/surfacePass';
+import { cautionsOfRung } from '../../rungs/cautionsOfRung';
 import { standingEntries } from '../../log/standingLog';
 import type { Can } from '../../records/shelf/can';
 import type { Purchase } from '../../records/shelf/purchase';
@@ -73,7 +75,7 @@ export function gatherPlan(records: PlanRecords, air: AirTimeline, nowMs: number
         print: part.print && { ...part.print, pieceMinutes: pieceMinutesOf(part) },
         rungs: (ladders.get(part.id)?.rungIds ?? []).flatMap((id) => {
           const rung = rungs.get(id);
-          return rung ? [{ ...toPlanRung(rung, products, records.persons, nowMs, waits.get(id) ?? null), ...ofPart }] : [];
+          return rung ? [{ ...toPlanRung(rung, products, records.persons, part.materialId, nowMs, waits.get(id) ?? null), ...ofPart }] : [];
         }),
       };
     });
@@ -157,21 +159,23 @@ export function toPlanRung(
   rung: Rung,
   products: ReadonlyMap<string, Product>,
   persons: readonly Person[],
+  materialId: MaterialId,
   nowMs: number,
   arrivesMs: number | null = null,
 ): PlanRung {
+  const product = rung.productId === null ? undefined : products.get(rung.productId);
   return {
     id: rung.id,
     name: rung.name,
     methodId: rung.methodId,
     minutes: rung.minutes,
     side: rung.side,
-    film: filmOf(rung, rung.productId === null ? undefined : products.get(rung.productId)),
+    film: filmOf(rung, product),
     notBeforeMs: arrivesMs === null ? rung.notBeforeMs : Math.max(rung.notBeforeMs ?? 0, arrivesMs),
     ...(arrivesMs !== null && arrivesMs > (rung.notBeforeMs ?? 0) ? { isAwaited: true } : {}),
     hardRungId: rung.hardRungId,
     lockedAtMs: rung.lockedAtMs,
-    cautions: rung.cautionIds,
+    cautions: cautionsOfRung(rung, product ?? null, materialId),
     personId: rung.personId,
     status: progressOf(rung, persons, nowMs),
   };
@@ -187,16 +191,17 @@ export function filmOf(rung: Pick<Rung, 'methodId' | 'coatMicrometres' | 'name'>
   }
   const entry = findProductClass(product.classId);
   const hex = hexOfProduct(product);
+  const drying = productDrying(product);
   return {
     productId: product.id,
     name: product.name,
-    drying: productDrying(product),
+    drying,
     application: entry.application,
     potLifeMinutes: entry.potLifeMinutes,
     removeWithinMinutes: entry.removeWithinMinutes,
     limits: productLimits(product),
     lightness: hex === null ? null : lightnessOf(hex),
-    coatMicrometres: rung.coatMicrometres ?? entry.drying.coatMicrometres,
+    coatMicrometres: rung.coatMicrometres ?? drying.coatMicrometres,
   };
 }
 

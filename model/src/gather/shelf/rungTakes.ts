@@ -5,6 +5,7 @@ import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import type { SupplyWork } from '@zinc-ladder/core/shelf/supplyKinds';
 import { gritNumber } from '@zinc-ladder/core/shelf/supplyKinds';
 import { productNeed } from '../../products/productNeed';
+import { cautionsOfRung } from '../../rungs/cautionsOfRung';
 import type { Rung } from '../../records/ladder/rung';
 import type { Part } from '../../records/prop/part';
 import type { Product } from '../../records/shop/product';
@@ -33,7 +34,11 @@ export function rungMillilitres(rung: TakingRung, part: Taken, product: Pick<Pro
 }
 
 /** A rung as what it uses up beside its product. */
-export function supplyWork(rung: TakingRung, part: Taken, product: Pick<Product, 'classId'> | undefined): SupplyWork {
+export function supplyWork(
+  rung: TakingRung,
+  part: Taken & Pick<Part, 'materialId'>,
+  product: Pick<Product, 'classId'> | undefined,
+): SupplyWork {
   const method = findMethod(rung.methodId);
   const entry = product && findProductClass(product.classId);
   return {
@@ -43,7 +48,7 @@ export function supplyWork(rung: TakingRung, part: Taken, product: Pick<Product,
     isAirbrushed: entry?.application === 'airbrush',
     isTwoPart: entry?.drying.kind === 'twoPart',
     grit: method.roughens ? gritNumber(rung.grit) : null,
-    cautions: [...new Set([...rung.cautionIds, ...method.cautions, ...(entry?.cautions ?? [])])],
+    cautions: cautionsOfRung(rung, product ?? null, part.materialId),
     minutes: rung.minutes,
     areaSquareCentimetres: rungArea(rung, part),
     pieces: part.count,

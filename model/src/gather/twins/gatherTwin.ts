@@ -1,8 +1,8 @@
-import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import type { PaintedStep } from '@zinc-ladder/core/twins/compareTwins';
 import type { ProjectFile } from '../../file/projectFile';
 import { standingEntries } from '../../log/standingLog';
+import { statedDrying } from '../../products/productDrying';
 import type { LogEntry } from '../../records/ladder/logEntry';
 import { COAT_METHODS } from '../film/gatherCoats';
 import { coatPaintOf, effectOf } from '../film/gatherPaints';
@@ -54,7 +54,7 @@ export function gatherTwin({ parts, ladders, rungs, products, logEntries, shop }
       grit: rung.grit,
       waitedMinutes,
       air: air && { temperatureCelsius: air.temperatureCelsius, relativeHumidityPercent: air.relativeHumidityPercent },
-      coats: product && rung.coatMicrometres ? rung.coatMicrometres / findProductClass(product.classId).drying.coatMicrometres : 1,
+      coats: product && rung.coatMicrometres ? rung.coatMicrometres / statedDrying(product).coatMicrometres : 1,
       sheen: product && product.sheen !== 'none' && findMethod(rung.methodId).laysFilm ? product.sheen : null,
       endedAtMs: rung.doneAtMs,
       coat: product && COAT_METHODS.has(rung.methodId) && effectOf(product) === 'none' ? coatPaintOf(product, shop.mirroredShare) : null,

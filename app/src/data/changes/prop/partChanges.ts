@@ -1,4 +1,5 @@
 import type { Material } from '@zinc-ladder/core/ladder/materials';
+import { usualMinutes } from '@zinc-ladder/model/gather/grow/rungForPart';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import { PART_ADDED_IN_3 } from '@zinc-ladder/model/file/migrations';
 import type { Edit } from '../../edits/edit';
@@ -23,6 +24,29 @@ export const NEW_PART: PartFields = {
 export async function changeMaterial(edit: Edit, part: Part, { id, isPrinted, usualLayerMillimetres }: Material): Promise<void> {
   const layerMillimetres = isPrinted ? part.layerMillimetres || usualLayerMillimetres : usualLayerMillimetres;
   await edit.patch('parts', part.id, { materialId: id, layerMillimetres, print: isPrinted ? part.print : null }, part);
+}
+
+/**
+ * Gives a part other measures. What is still to be done on it takes the method's minutes for them where it had the method's minutes for the old ones;
+ * minutes that were typed, split or learned from a record stay, and so does what is done.
+ */
+export async function changeMeasures(
+  edit: Edit,
+  part: Part,
+  fields: Partial<Pick<Part, 'areaSquareCentimetres' | 'count' | 'print' | 'ridgeMicrometres'>>,
+): Promise<void> {
+  const before = await edit.need('parts', part.id);
+  await edit.patch('parts', part.id, fields, part);
+  const after = await edit.need('parts', part.id);
+  if (before.areaSquareCentimetres === after.areaSquareCentimetres && before.count === after.count) return;
+  for (const ladder of await edit.find('ladders', 'partId', part.id))
+    for (const rung of await edit.find('rungs', 'ladderId', ladder.id)) {
+      if (rung.state === 'done') continue;
+      const { methodId, areaSquareCentimetres: region, minutesFormula } = rung;
+      if (minutesFormula !== usualMinutes(methodId, region, before).formula) continue;
+      const { minutes, formula } = usualMinutes(methodId, region, after);
+      await edit.patch('rungs', rung.id, { minutes, minutesFormula: formula });
+    }
 }
 
 /** Adds a part with an empty ladder of the same id. */

@@ -2,6 +2,7 @@ import { piecesOnBed, usualBedPieces } from '@zinc-ladder/core/plan/shop/partPri
 import { pieceMinutesOf } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Edit } from '../../edits/edit';
+import { changeMeasures } from './partChanges';
 
 /** Share of pieces that fail until the finisher says otherwise; guessed, one in twenty. */
 export const USUAL_FAILURES = 0.05;
@@ -44,5 +45,5 @@ export async function changeCount(edit: Edit, part: Part, count: number): Promis
     piecesLeft: Math.min(part.print.piecesLeft, count),
     bedPieces: Math.min(part.print.bedPieces, count),
   };
-  await edit.patch('parts', part.id, { count, print }, part);
+  await changeMeasures(edit, part, { count, print });
 }

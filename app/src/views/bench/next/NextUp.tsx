@@ -1,3 +1,4 @@
+import { cautionsOfRung } from '@zinc-ladder/model/rungs/cautionsOfRung';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import type { RungTime } from '@zinc-ladder/core/plan/shopPlan/shopPlan';
 import { Link } from 'react-router';
@@ -72,7 +73,7 @@ export function NextUp({ next, index }: { readonly next: RungTime | undefined; r
         </Link>
       </div>
       <div className="mt-auto pt-4">
-        <Cautions ids={rung.cautionIds} />
+        <Cautions ids={cautionsOfRung(rung, index.products.get(rung.productId ?? '') ?? null, part.materialId)} />
       </div>
     </Sheet>
   );

@@ -2,7 +2,7 @@ import { findMaterial } from '@zinc-ladder/core/ladder/materials';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import { Link, useNavigate } from 'react-router';
 import { changeCount } from '../../../data/changes/prop/printChanges';
-import { changeMaterial } from '../../../data/changes/prop/partChanges';
+import { changeMaterial, changeMeasures } from '../../../data/changes/prop/partChanges';
 import { ROUTE_OPTIONS } from '../../../features/rung/routeOptions';
 import { useEdit } from '../../../features/edit/useEdit';
 import { Button } from '../../../ui/Button';
@@ -61,7 +61,10 @@ export function PartPanel({ part }: { readonly part: Part }) {
           value={part.areaSquareCentimetres}
           min={0}
           max={200000}
-          onKeep={(value) => value !== null && patch('the surface', { areaSquareCentimetres: value })}
+          onKeep={(value) =>
+            value !== null &&
+            void edit(`Change the surface of ${part.name}`, (change) => changeMeasures(change, part, { areaSquareCentimetres: value }))
+          }
         />
         <InlineNumber
           label="Rack places, set"

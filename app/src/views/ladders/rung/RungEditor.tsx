@@ -1,4 +1,5 @@
 import { BANDS } from '@zinc-ladder/core/ladder/bands';
+import { productDrying } from '@zinc-ladder/model/products/productDrying';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import { gatherCautions } from '@zinc-ladder/core/ladder/growLadder';
 import { findMethod, METHODS } from '@zinc-ladder/core/ladder/methods';
@@ -56,7 +57,7 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
     const entry = product && findProductClass(product.classId);
     patch('the product', {
       productId: product?.id ?? null,
-      coatMicrometres: entry ? entry.drying.coatMicrometres : null,
+      coatMicrometres: product ? productDrying(product).coatMicrometres : null,
       cautionIds: gatherCautions(method, entry?.cautions ?? [], part.materialId),
     });
   };

@@ -1,3 +1,4 @@
+import { cautionsOfRung } from '@zinc-ladder/model/rungs/cautionsOfRung';
 import { useOwnMinutes } from '../../../features/rung/useOwnMinutes';
 import { laterTasks } from '@zinc-ladder/core/plan/judge/laterTasks';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
@@ -83,7 +84,7 @@ export function RungSheet({
       )}
       <WhenSheet rung={rung} index={index} />
       <PlaceActions rung={rung} part={part} index={index} place={place} count={own.length} />
-      <Cautions ids={rung.cautionIds} />
+      <Cautions ids={cautionsOfRung(rung, index.products.get(rung.productId ?? '') ?? null, part.materialId)} />
     </div>
   );
 }

@@ -4,6 +4,7 @@ import { dryingKind } from '@zinc-ladder/core/cure/dryingKind';
 import { findProductClass, PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
 import { isOptional, productValue } from '@zinc-ladder/model/products/productDrying';
 import type { OverridableField, Product, ProductValue } from '@zinc-ladder/model/records/shop/product';
+import { changeProduct } from '../../../data/changes/shelf/productChanges';
 import { useTable } from '../../../data/queries';
 import { useEdit } from '../../../features/edit/useEdit';
 import { shownText, shownUnit } from '../../../ui/fields/shownUnit';
@@ -36,7 +37,7 @@ export function ProductSheet({ product }: { readonly product: Product }) {
   const cans = useTable('cans').filter((can) => can.productId === product.id);
   const entry = findProductClass(product.classId);
   const patch = (what: string, fields: Partial<Product>): void =>
-    void edit(`Change ${what} of ${product.name}`, (change) => change.patch('products', product.id, fields, product));
+    void edit(`Change ${what} of ${product.name}`, (change) => changeProduct(change, product, fields));
   const setValue = (field: OverridableField, next: ProductValue | null): void =>
     patch('a value', { values: [...product.values.filter((value) => value.field !== field), ...(next ? [next] : [])] });
   const usedBy = rungs.filter((rung) => rung.productId === product.id);

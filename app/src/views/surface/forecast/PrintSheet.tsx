@@ -1,6 +1,6 @@
 import { findMaterial } from '@zinc-ladder/core/ladder/materials';
-import type { Part } from '@zinc-ladder/model/records/prop/part';
 import { useState } from 'react';
+import { changeMeasures } from '../../../data/changes/prop/partChanges';
 import type { HeatId } from '../../../workers/mesh/heat';
 import { findHeat, HEATS } from '../../../workers/mesh/heat';
 import type { MeshHit } from '../../../workers/mesh/meshApi';
@@ -157,7 +157,7 @@ function TakeOver({ surface, area }: { readonly surface: Surface; readonly area:
   const { isPrinted } = findMaterial(part.materialId);
   const ridge = mesh.opened?.survey.ridges.p95Micrometres ?? shape?.p95Micrometres ?? null;
   if (ridge === null || area <= 0) return null;
-  const wanted: Partial<Part> = {
+  const wanted = {
     areaSquareCentimetres: Math.round(area * 10) / 10,
     ridgeMicrometres: isPrinted ? Math.round(ridge) : null,
   };
@@ -173,7 +173,7 @@ function TakeOver({ surface, area }: { readonly surface: Surface; readonly area:
       </p>
       <Button
         className="mt-1"
-        onClick={() => void edit(`Take over what ${part.name} measures`, (change) => change.patch('parts', part.id, wanted, part))}
+        onClick={() => void edit(`Take over what ${part.name} measures`, (change) => changeMeasures(change, part, wanted))}
       >
         Take these over
       </Button>

@@ -1,0 +1,86 @@
+import 'fake-indexeddb/auto';
+import { usualMinutes } from '@zinc-ladder/model/gather/grow/rungForPart';
+import type { Part } from '@zinc-ladder/model/records/prop/part';
+import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { Store } from '../../edits/store';
+import { ShopDatabase } from '../../tables/database';
+import { importProject } from '../../whole/projectTransfer';
+import { changeMeasures } from './partChanges';
+import { changeCount } from './printChanges';
+
+let db: ShopDatabase;
+let store: Store;
+const NOW = makeSampleProject().savedAtMs;
+let names = 0;
+
+/** The sample's host with three rungs of the method's minutes and one of typed ones. */
+beforeEach(async () => {
+  db = new ShopDatabase(`parts-${(names += 1)}`);
+  store = new Store(db, () => NOW);
+  await importProject(store, { project: makeSampleProject(), attachments: makeSampleAttachments() }, 'replace');
+  await store.edit('prepare', async (edit) => {
+    const part = await edit.need('parts', 'host');
+    for (const rung of await edit.find('rungs', 'ladderId', 'host')) {
+      const { minutes, formula } = usualMinutes(rung.methodId, rung.areaSquareCentimetres, part);
+      await edit.patch('rungs', rung.id, { minutes, minutesFormula: formula });
+    }
+  });
+});
+afterEach(() => db.delete());
+
+const partNow = async (): Promise<Part> => (await db.records('parts').get('host')) as Part;
+const rungsNow = async (): Promise<Rung[]> => db.records('rungs').findAny('ladderId', ['host']);
+const change = (fields: Parameters<typeof changeMeasures>[2]): Promise<void> =>
+  store.edit('measure', async (edit) => changeMeasures(edit, await edit.need('parts', 'host'), fields));
+
+describe('a part that is measured anew', () => {
+  it('has the method’s minutes for its new surface on what is still to be done', async () => {
+    const part = await partNow();
+    const before = await rungsNow();
+    await change({ areaSquareCentimetres: part.areaSquareCentimetres * 4 });
+    const after = await rungsNow();
+    const open = after.filter(({ state }) => state !== 'done');
+    expect(open.length).toBeGreaterThan(0);
+    for (const rung of open) {
+      const { minutes, formula } = usualMinutes(rung.methodId, null, await partNow());
+      expect([rung.minutes, rung.minutesFormula]).toEqual([minutes, formula]);
+      expect(rung.minutes).toBeGreaterThan(before.find(({ id }) => id === rung.id)?.minutes ?? Infinity);
+    }
+    await store.undo();
+    expect((await rungsNow()).map(({ minutes }) => minutes)).toEqual(before.map(({ minutes }) => minutes));
+  });
+
+  it('takes minutes for as many pieces as there are, those on a region of each too', async () => {
+    const [open] = (await rungsNow()).filter(({ state }) => state !== 'done');
+    const region = usualMinutes(open?.methodId ?? '', 12, await partNow());
+    await store.edit('region', (edit) =>
+      edit.patch('rungs', open?.id ?? '', { areaSquareCentimetres: 12, minutes: region.minutes, minutesFormula: region.formula }),
+    );
+    await store.edit('count', async (edit) => changeCount(edit, await edit.need('parts', 'host'), 14));
+    const wanted = usualMinutes(open?.methodId ?? '', 12, { areaSquareCentimetres: 0, count: 14 });
+    expect(await db.records('rungs').get(open?.id ?? '')).toMatchObject({ minutes: wanted.minutes, minutesFormula: wanted.formula });
+  });
+
+  it('keeps minutes that were typed, split or learned, and those of what is done', async () => {
+    const rungs = await rungsNow();
+    const [typed] = rungs.filter(({ state }) => state !== 'done');
+    const done = rungs.find(({ id }) => id !== typed?.id);
+    await store.edit('typed', async (edit) => {
+      await edit.patch('rungs', typed?.id ?? '', { minutes: 77, minutesFormula: '' });
+      await edit.patch('rungs', done?.id ?? '', { state: 'done', doneAtMs: NOW, startedAtMs: null, workedMs: 0 });
+    });
+    await change({ areaSquareCentimetres: 5000, count: 9 });
+    const after = new Map((await rungsNow()).map((rung) => [rung.id, rung]));
+    expect(after.get(typed?.id ?? '')).toMatchObject({ minutes: 77, minutesFormula: '' });
+    expect(after.get(done?.id ?? '')?.minutes).toBe(done?.minutes);
+  });
+
+  it('that measures the same changes no rung', async () => {
+    const before = await rungsNow();
+    await change({ ridgeMicrometres: 55 });
+    expect((await partNow()).ridgeMicrometres).toBe(55);
+    expect(await rungsNow()).toEqual(before);
+  });
+});
