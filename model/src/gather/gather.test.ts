@@ -12,7 +12,7 @@ import { gatherPlan, workedMs } from './plan/gatherPlan';
 import type { LogEntry } from '../records/ladder/logEntry';
 import { standingEntries } from '../log/standingLog';
 import { gatherPace } from './plan/gatherPace';
-import { chooseProduct, NEW_RUNG, routeChoiceOf, toRung } from './grow/growRungs';
+import { chooseProduct, NEW_RUNG, renameForColour, routeChoiceOf, toRung } from './grow/growRungs';
 
 const sample = makeSampleProject();
 const NOW = sample.savedAtMs;
@@ -205,6 +205,14 @@ describe('choosing products for a grown ladder', () => {
     );
     const draft = grown.kind === 'grown' ? grown.rungs.find((rung) => rung.name === 'colour, mist') : undefined;
     expect(draft && toRung(draft, 'id', 'ladder', shelf, { colour: 'black' }).name).toBe('black, mist');
+    const [white, black] = shelf as [Product, Product];
+    const named = { name: 'black, mist', role: 'colour' } as const;
+    expect(renameForColour(named, black, white)).toBe('white, mist');
+    expect(renameForColour({ ...named, name: 'colour 2' }, null, black)).toBe('black 2');
+    // What somebody called it, and a rung that is named after no colour, keep their names.
+    expect(renameForColour({ ...named, name: 'the rim' }, black, white)).toBe('the rim');
+    expect(renameForColour({ name: 'putty', role: 'filler' }, null, white)).toBe('putty');
+    expect(renameForColour(named, black, null)).toBe('black, mist');
     // The label's own coat wins over its class's.
     const own = { ...(shelf[1] as Product), values: [{ field: 'coatMicrometres', value: 31, origin: 'label', note: '' }] } as Product;
     expect(draft && toRung(draft, 'id', 'ladder', [own], { colour: 'black' }).coatMicrometres).toBe(31);

@@ -70,12 +70,11 @@ export function growFor(part: Part, route: LadderRoute, { metres, ridgeMicrometr
 /** A grown draft as a rung to keep, with a product of the shop for its role. */
 export function toRung(draft: RungDraft, id: string, ladderId: string, products: readonly Product[], chosen: ProductsByRole): Rung {
   const product = chooseProduct(draft, products, chosen);
-  const isNamedForColour = draft.role !== null && ['colour', 'metal', 'accent', 'undercoat'].includes(draft.role);
   return {
     ...NEW_RUNG,
     id,
     ladderId,
-    name: product && isNamedForColour ? nameForColour(draft.name, product) : draft.name,
+    name: product && isNamedForColour(draft.role) ? nameForColour(draft.name, product) : draft.name,
     methodId: draft.methodId,
     band: draft.band,
     productId: product?.id ?? null,
@@ -90,11 +89,30 @@ export function toRung(draft: RungDraft, id: string, ladderId: string, products:
   };
 }
 
+function isNamedForColour(role: string | null): boolean {
+  return role !== null && ['colour', 'metal', 'accent', 'undercoat'].includes(role);
+}
+
 /** `metal, mist` becomes `brass, mist` once the paint is known. */
 function nameForColour(name: string, product: Product): string {
   const [, coat = ''] = /(,.*| \d+)$/u.exec(name) ?? [];
-  const colour = product.name.split(/[,(]/u)[0]?.trim().toLowerCase() ?? name;
-  return `${colour}${coat}`.slice(0, 200);
+  return `${colourName(product)}${coat}`.slice(0, 200);
+}
+
+function colourName(product: Pick<Product, 'name'>): string {
+  return product.name.split(/[,(]/u)[0]?.trim().toLowerCase() ?? '';
+}
+
+/**
+ * The name of a rung whose paint becomes another: one that was named after its paint, or waited to be, is named after the new one; any other name stays.
+ *
+ * @param before the paint until now; null: none
+ */
+export function renameForColour({ name, role }: Pick<Rung, 'name' | 'role'>, before: Product | null, after: Product | null): string {
+  if (!after) return name;
+  const old = before ? colourName(before) : '';
+  if (old !== '' && name.toLowerCase().startsWith(old)) return `${colourName(after)}${name.slice(old.length)}`.slice(0, 200);
+  return before === null && isNamedForColour(role) ? nameForColour(name, after) : name;
 }
 
 /** The product of a draft: the chosen one, or the shelf's first of its class whose sheen or darkness suits its role; null without one. */

@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import { findMaterial } from '@zinc-ladder/core/ladder/materials';
 import { usualMinutes } from '@zinc-ladder/model/gather/grow/rungForPart';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
@@ -7,7 +8,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { Store } from '../../edits/store';
 import { ShopDatabase } from '../../tables/database';
 import { importProject } from '../../whole/projectTransfer';
-import { changeMeasures } from './partChanges';
+import { changeLayer, changeMaterial, changeMeasures } from './partChanges';
 import { changeCount } from './printChanges';
 
 let db: ShopDatabase;
@@ -82,5 +83,31 @@ describe('a part that is measured anew', () => {
     await change({ ridgeMicrometres: 55 });
     expect((await partNow()).ridgeMicrometres).toBe(55);
     expect(await rungsNow()).toEqual(before);
+  });
+});
+
+describe('ridges that were measured on a part', () => {
+  const ridges = async (): Promise<number | null> => (await partNow()).ridgeMicrometres;
+  const act = (work: (edit: Parameters<typeof changeLayer>[0], part: Part) => Promise<void>): Promise<void> =>
+    store.edit('change', async (edit) => work(edit, await edit.need('parts', 'host')));
+  beforeEach(() =>
+    act((edit, part) => edit.patch('parts', part.id, { materialId: 'rigid', layerMillimetres: 0.2, ridgeMicrometres: 120 })),
+  );
+  it('go with the layer, which a ridge is a share of', async () => {
+    await act((edit, part) => changeLayer(edit, part, 0.12));
+    expect(await ridges()).toBe(72);
+    await store.undo();
+    expect([await ridges(), (await partNow()).layerMillimetres]).toEqual([120, 0.2]);
+  });
+  it('stay on a material whose layers are alike, and are not known on any other', async () => {
+    await act((edit, part) => changeMaterial(edit, part, findMaterial('flexible')));
+    expect(await ridges()).toBe(120);
+    await act((edit, part) => changeMaterial(edit, part, findMaterial('resin')));
+    expect([await ridges(), (await partNow()).layerMillimetres]).toEqual([null, findMaterial('resin').usualLayerMillimetres]);
+  });
+  it('are not known of a part whose layer was not', async () => {
+    await act((edit, part) => edit.patch('parts', part.id, { layerMillimetres: 0 }));
+    await act((edit, part) => changeLayer(edit, part, 0.2));
+    expect(await ridges()).toBeNull();
   });
 });

@@ -1,4 +1,5 @@
 import type { Material } from '@zinc-ladder/core/ladder/materials';
+import { findMaterial } from '@zinc-ladder/core/ladder/materials';
 import { usualMinutes } from '@zinc-ladder/model/gather/grow/rungForPart';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import { PART_ADDED_IN_3 } from '@zinc-ladder/model/file/migrations';
@@ -20,10 +21,26 @@ export const NEW_PART: PartFields = {
   print: null,
 };
 
-/** Makes a part of another material: what is not printed has no layers, and nothing of it is on a printer. */
-export async function changeMaterial(edit: Edit, part: Part, { id, isPrinted, usualLayerMillimetres }: Material): Promise<void> {
-  const layerMillimetres = isPrinted ? part.layerMillimetres || usualLayerMillimetres : usualLayerMillimetres;
-  await edit.patch('parts', part.id, { materialId: id, layerMillimetres, print: isPrinted ? part.print : null }, part);
+/**
+ * Makes a part of another material: what is not printed has no layers, and nothing of it is on a printer. Another kind of print has its own usual
+ * layers, and ridges that were measured for others are no longer known.
+ */
+export async function changeMaterial(edit: Edit, part: Part, material: Material): Promise<void> {
+  const { id, isPrinted, kind, usualLayerMillimetres } = material;
+  const isAlike = isPrinted && kind === findMaterial(part.materialId).kind && part.layerMillimetres > 0;
+  const layers = isAlike ? {} : { layerMillimetres: usualLayerMillimetres, ridgeMicrometres: null };
+  await edit.patch('parts', part.id, { materialId: id, ...layers, print: isPrinted ? part.print : null }, part);
+}
+
+/** Prints a part in other layers; its ridges are as much higher or lower. */
+export async function changeLayer(edit: Edit, part: Part, layerMillimetres: number): Promise<void> {
+  await edit.patch('parts', part.id, { layerMillimetres, ridgeMicrometres: ridgesAt(part, layerMillimetres) }, part);
+}
+
+/** Ridges that were measured on a part, µm, as other layers leave them: they go with the layer. Null: not known. */
+function ridgesAt({ ridgeMicrometres, layerMillimetres }: Part, nextMillimetres: number): number | null {
+  if (ridgeMicrometres === null || layerMillimetres === 0) return null;
+  return Math.round((ridgeMicrometres * nextMillimetres) / layerMillimetres);
 }
 
 /**

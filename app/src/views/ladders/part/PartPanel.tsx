@@ -2,7 +2,7 @@ import { findMaterial } from '@zinc-ladder/core/ladder/materials';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import { Link, useNavigate } from 'react-router';
 import { changeCount } from '../../../data/changes/prop/printChanges';
-import { changeMaterial, changeMeasures } from '../../../data/changes/prop/partChanges';
+import { changeLayer, changeMaterial, changeMeasures } from '../../../data/changes/prop/partChanges';
 import { ROUTE_OPTIONS } from '../../../features/rung/routeOptions';
 import { useEdit } from '../../../features/edit/useEdit';
 import { Button } from '../../../ui/Button';
@@ -52,7 +52,9 @@ export function PartPanel({ part }: { readonly part: Part }) {
             value={part.layerMillimetres}
             min={0}
             max={1}
-            onKeep={(value) => value !== null && patch('the layer', { layerMillimetres: value })}
+            onKeep={(value) =>
+              value !== null && void edit(`Change the layer of ${part.name}`, (change) => changeLayer(change, part, value))
+            }
           />
         )}
         <InlineNumber

@@ -5,7 +5,9 @@ import { gatherCautions } from '@zinc-ladder/core/ladder/growLadder';
 import { findMethod, METHODS } from '@zinc-ladder/core/ladder/methods';
 import { usualMinutes } from '@zinc-ladder/model/gather/grow/rungForPart';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
+import { renameForColour } from '@zinc-ladder/model/gather/grow/growRungs';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import type { Product } from '@zinc-ladder/model/records/shop/product';
 import { useTable } from '../../../data/queries';
 import { setRegion } from '../../../data/changes/ladder/rungChanges';
 import { useEdit } from '../../../features/edit/useEdit';
@@ -53,10 +55,12 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
   };
   const onRegion = (area: number | null): void => void edit(`Change the region of ${rung.name}`, (change) => setRegion(change, rung, area));
   const onProduct = (productId: string): void => {
-    const product = products.find((entry) => entry.id === productId);
+    const find = (id: string | null): Product | null => products.find((entry) => entry.id === id) ?? null;
+    const product = find(productId);
     const entry = product && findProductClass(product.classId);
     patch('the product', {
       productId: product?.id ?? null,
+      name: renameForColour(rung, find(rung.productId), product),
       coatMicrometres: product ? productDrying(product).coatMicrometres : null,
       cautionIds: gatherCautions(method, entry?.cautions ?? [], part.materialId),
     });
