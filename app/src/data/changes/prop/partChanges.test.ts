@@ -9,7 +9,7 @@ import { Store } from '../../edits/store';
 import { ShopDatabase } from '../../tables/database';
 import { importProject } from '../../whole/projectTransfer';
 import { changeLayer, changeMaterial, changeMeasures } from './partChanges';
-import { changeCount } from './printChanges';
+import { changeCount, putOnPrinter } from './printChanges';
 
 let db: ShopDatabase;
 let store: Store;
@@ -83,6 +83,25 @@ describe('a part that is measured anew', () => {
     await change({ ridgeMicrometres: 55 });
     expect((await partNow()).ridgeMicrometres).toBe(55);
     expect(await rungsNow()).toEqual(before);
+  });
+});
+
+describe('a set of which some pieces are still to come', () => {
+  const act = (work: (edit: Parameters<typeof changeCount>[0], part: Part) => Promise<void>): Promise<void> =>
+    store.edit('change', async (edit) => work(edit, await edit.need('parts', 'host')));
+  it('waits for those that are added too, and for no more than there are', async () => {
+    await act((edit, part) => changeCount(edit, part, 4));
+    await act((edit, part) => putOnPrinter(edit, part));
+    await act((edit, part) => edit.patch('parts', part.id, { print: part.print && { ...part.print, piecesLeft: 3, bedPieces: 2 } }));
+    await act((edit, part) => changeCount(edit, part, 10));
+    expect((await partNow()).print).toMatchObject({ piecesLeft: 9, bedPieces: 2 });
+    await act((edit, part) => changeCount(edit, part, 1));
+    expect((await partNow()).print).toMatchObject({ piecesLeft: 1, bedPieces: 1 });
+  });
+  it('is not put on the printer by it where all of it is here', async () => {
+    await act((edit, part) => edit.patch('parts', part.id, { print: null }));
+    await act((edit, part) => changeCount(edit, part, 10));
+    expect((await partNow()).print).toBeNull();
   });
 });
 

@@ -38,11 +38,11 @@ export async function takeOffPrinter(edit: Edit, part: Part): Promise<void> {
   await edit.patch('parts', part.id, { print: null }, part);
 }
 
-/** Another number of pieces; no more of them are on the printer than there are. */
+/** Another number of pieces. While some are still to come, those that are added come too; no more are on the printer than there are. */
 export async function changeCount(edit: Edit, part: Part, count: number): Promise<void> {
   const print = part.print && {
     ...part.print,
-    piecesLeft: Math.min(part.print.piecesLeft, count),
+    piecesLeft: Math.min(part.print.piecesLeft + Math.max(0, count - part.count), count),
     bedPieces: Math.min(part.print.bedPieces, count),
   };
   await changeMeasures(edit, part, { count, print });
