@@ -57,17 +57,14 @@ export function makeSecondBadge(records: TwinRecords): SecondBadge {
     const id = `${SPARE}-${String(rungs.length + 1).padStart(2, '0')}`;
     const doneAtMs = entry.atMs + LATER_MINUTES * MINUTE_MS;
     rungs.push({
-      ...rungForPart(
-        again.methodId,
-        products.get(again.productId ?? '') ?? null,
-        part,
-        again.areaShare === null ? null : again.areaShare * part.areaSquareCentimetres,
-      ),
+      ...rungForPart(again.methodId, products.get(again.productId ?? '') ?? null, part, {
+        side: before.side,
+        areaSquareCentimetres: again.areaShare === null ? null : again.areaShare * part.areaSquareCentimetres,
+      }),
       id,
       ladderId: SPARE,
       name: again.name,
       role: before.role,
-      side: before.side,
       detail: before.detail,
       why: before.why,
       grit: again.grit,

@@ -2,7 +2,7 @@ import type { Rung } from '../records/ladder/rung';
 import type { Part } from '../records/prop/part';
 import type { WeatherRegion } from '../records/prop/weatherPlan';
 import { MASKED } from './gatherWeather';
-import { rungPieceArea } from './shelf/rungTakes';
+import { rungPieceArea } from '../rungs/rungPieceArea';
 
 /** Less than this is not measured, cm². */
 const LEAST_MEASURED = 0.05;

@@ -3,7 +3,7 @@ import type { Product } from '../../records/shop/product';
 import type { Rung } from '../../records/ladder/rung';
 import type { RungStep } from '../../records/ladder/rungStep';
 import type { RungPart } from './rungForPart';
-import { rungForPart } from './rungForPart';
+import { inRegion, rungForPart } from './rungForPart';
 
 /** What a route keeps of a ladder: every rung that was not left out, in its order. */
 export function stepsOf(rungs: readonly Rung[]): RungStep[] {
@@ -32,7 +32,7 @@ export function rungsOfRoute(
   makeId: () => string,
 ): Rung[] {
   return steps.map((step) => ({
-    ...rungForPart(step.methodId, products.get(step.productId ?? '') ?? null, part),
+    ...rungForPart(step.methodId, products.get(step.productId ?? '') ?? null, part, { ...inRegion(null), side: step.side }),
     ...step,
     productId: products.has(step.productId ?? '') ? step.productId : null,
     id: makeId(),

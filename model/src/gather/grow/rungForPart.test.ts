@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import { makeSampleProject } from '../../testing/sampleProject';
-import { rungForPart } from './rungForPart';
+import { inRegion, rungForPart } from './rungForPart';
 
 const [PRODUCT] = makeSampleProject().products;
 if (!PRODUCT) throw new Error('no product');
@@ -16,7 +16,11 @@ describe('a rung for a part', () => {
     expect(rung.minutes).toBe(Math.ceil(5 + 14 * (0.5 + 0.7 * 0.4)));
   });
   it('takes the area of the region it is for', () =>
-    expect(rungForPart('prime', null, PART, 10).minutes).toBe(Math.ceil(5 + 14 * (0.5 + 0.7 * 0.1))));
+    expect(rungForPart('prime', null, PART, inRegion(10)).minutes).toBe(Math.ceil(5 + 14 * (0.5 + 0.7 * 0.1))));
+  it('takes half the surface, and its minutes, for one side', () => {
+    const under = rungForPart('prime', null, PART, { side: 'under', areaSquareCentimetres: null });
+    expect([under.side, under.minutes]).toEqual(['under', Math.ceil(5 + 14 * (0.5 + 0.7 * 0.2))]);
+  });
   it('warns of resin dust on resin, and lays no film where none is laid', () => {
     const sand = rungForPart('sand', null, { ...PART, materialId: 'resin' });
     expect(sand.cautionIds).toEqual(['resinDust']);

@@ -7,19 +7,27 @@ import { productDrying } from '../../products/productDrying';
 import type { Part } from '../../records/prop/part';
 import type { Product } from '../../records/shop/product';
 import type { Rung } from '../../records/ladder/rung';
+import { rungPieceArea } from '../../rungs/rungPieceArea';
 import { NEW_RUNG } from './growRungs';
 
 /** What a part says of every rung on its ladder. */
 export type RungPart = Pick<Part, 'materialId' | 'count' | 'areaSquareCentimetres'>;
 
+/** What of a piece a rung is done on: the faces it is done from, or a region of so many cm². */
+export type RungWhere = Pick<Rung, 'side' | 'areaSquareCentimetres'>;
+
+/** All of it, or a region of it, cm². */
+export function inRegion(areaSquareCentimetres: number | null): RungWhere {
+  return { side: 'all', areaSquareCentimetres };
+}
+
 /**
- * The method's minutes of a rung on a part, for all pieces.
+ * The method's minutes of a rung on a part, for all pieces, by the same surface as its paint.
  *
- * @param region surface of one piece it is done on, cm², where that is a region of it; null: the method's minutes for the whole piece
  * @throws RangeError for an unknown method
  */
-export function usualMinutes(methodId: string, region: number | null, part: Pick<Part, 'areaSquareCentimetres' | 'count'>): RungMinutes {
-  return estimateRungMinutes(findMethod(methodId), region ?? part.areaSquareCentimetres, part.count);
+export function usualMinutes(methodId: string, where: RungWhere, part: Pick<Part, 'areaSquareCentimetres' | 'count'>): RungMinutes {
+  return estimateRungMinutes(findMethod(methodId), rungPieceArea(where, part), part.count);
 }
 
 /**
@@ -27,17 +35,17 @@ export function usualMinutes(methodId: string, region: number | null, part: Pick
  * method, product and material.
  *
  * @param product null: none, or not known yet
- * @param region surface of one piece it is done on, cm², where that is a region of it
+ * @param where what of a piece it is done on
  * @throws RangeError for an unknown method
  */
 export function rungForPart(
   methodId: string,
   product: Product | null,
   part: RungPart,
-  region: number | null = null,
+  where: RungWhere = inRegion(null),
 ): Omit<Rung, 'id' | 'ladderId'> {
   const method = findMethod(methodId);
-  const { minutes, formula } = usualMinutes(method.id, region, part);
+  const { minutes, formula } = usualMinutes(method.id, where, part);
   return {
     ...NEW_RUNG,
     name: method.name.toLowerCase(),
@@ -47,7 +55,8 @@ export function rungForPart(
     coatMicrometres: method.laysFilm && product ? productDrying(product).coatMicrometres : null,
     minutes,
     minutesFormula: formula,
-    areaSquareCentimetres: region,
+    side: where.side,
+    areaSquareCentimetres: where.areaSquareCentimetres,
     cautionIds: gatherCautions(method, product ? findProductClass(product.classId).cautions : [], part.materialId),
   };
 }

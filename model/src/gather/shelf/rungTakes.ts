@@ -1,11 +1,11 @@
 import { setArea } from '@zinc-ladder/core/batch/setArea';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
-import { facesShare } from '@zinc-ladder/core/ladder/faces';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import type { SupplyWork } from '@zinc-ladder/core/shelf/supplyKinds';
 import { gritNumber } from '@zinc-ladder/core/shelf/supplyKinds';
 import { productNeed } from '../../products/productNeed';
 import { cautionsOfRung } from '../../rungs/cautionsOfRung';
+import { rungPieceArea } from '../../rungs/rungPieceArea';
 import type { Rung } from '../../records/ladder/rung';
 import type { Part } from '../../records/prop/part';
 import type { Product } from '../../records/shop/product';
@@ -16,11 +16,6 @@ export type TakingRung = Pick<
   'methodId' | 'productId' | 'coatMicrometres' | 'side' | 'areaSquareCentimetres' | 'grit' | 'cautionIds' | 'minutes'
 >;
 type Taken = Pick<Part, 'areaSquareCentimetres' | 'count'>;
-
-/** Surface of one piece a rung is done on, cm²: its own region, else the faces it is done on. */
-export function rungPieceArea(rung: Pick<Rung, 'side' | 'areaSquareCentimetres'>, part: Pick<Part, 'areaSquareCentimetres'>): number {
-  return rung.areaSquareCentimetres ?? part.areaSquareCentimetres * facesShare(rung.side);
-}
 
 /** Surface a rung is done on, all pieces, cm². */
 export function rungArea(rung: Pick<Rung, 'side' | 'areaSquareCentimetres'>, part: Taken): number {

@@ -50,7 +50,7 @@ export function gatherTwin({ parts, ladders, rungs, products, logEntries, shop }
       cardId: rung.mixCardId,
       micrometres: rung.coatMicrometres,
       minutes,
-      usualMinutes: part ? usualMinutes(rung.methodId, rung.areaSquareCentimetres, part).minutes : null,
+      usualMinutes: part ? usualMinutes(rung.methodId, rung, part).minutes : null,
       grit: rung.grit,
       waitedMinutes,
       air: air && { temperatureCelsius: air.temperatureCelsius, relativeHumidityPercent: air.relativeHumidityPercent },

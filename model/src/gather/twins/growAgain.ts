@@ -4,7 +4,7 @@ import { estimateRungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
 import { productNeed } from '../../products/productNeed';
 import type { Part } from '../../records/prop/part';
 import type { TwinRecords } from './gatherTwin';
-import { usualMinutes } from '../grow/rungForPart';
+import { inRegion, usualMinutes } from '../grow/rungForPart';
 import { gatherTwin } from './gatherTwin';
 
 /** A rung of a second piece, as the first was really done. */
@@ -44,8 +44,9 @@ export function growAgain(
     const first = rungs.get(step.id);
     const region = first?.areaSquareCentimetres ?? null;
     const areaShare = region === null || part.areaSquareCentimetres === 0 ? null : region / part.areaSquareCentimetres;
-    const planned = estimateRungMinutes(method, areaSquareCentimetres * (areaShare ?? 1), 1);
-    const then = usualMinutes(step.kind, region, part).minutes;
+    const surface = areaSquareCentimetres * (areaShare ?? facesShare(first?.side ?? 'all'));
+    const planned = estimateRungMinutes(method, surface, 1);
+    const then = usualMinutes(step.kind, first ?? inRegion(null), part).minutes;
     const share = step.minutes === null ? null : step.minutes / then;
     const product = products.get(step.productId ?? '');
     return {
@@ -59,10 +60,7 @@ export function growAgain(
       minutes: share === null ? planned.minutes : Math.max(1, Math.round(planned.minutes * share)),
       minutesFormula: share === null ? planned.formula : `${planned.formula}, × ${share.toFixed(2)} as it went then`,
       areaShare,
-      millilitres:
-        product && step.micrometres
-          ? productNeed(product, step.micrometres, areaSquareCentimetres * (areaShare ?? facesShare(first?.side ?? 'all'))).millilitres
-          : null,
+      millilitres: product && step.micrometres ? productNeed(product, step.micrometres, surface).millilitres : null,
     };
   });
 }

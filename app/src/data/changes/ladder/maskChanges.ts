@@ -1,6 +1,6 @@
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import type { MaskRung } from '@zinc-ladder/core/mask/maskRungs';
-import { rungForPart } from '@zinc-ladder/model/gather/grow/rungForPart';
+import { inRegion, rungForPart } from '@zinc-ladder/model/gather/grow/rungForPart';
 import type { MaskPlan } from '@zinc-ladder/model/records/ladder/maskPlan';
 import type { Product } from '@zinc-ladder/model/records/shop/product';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
@@ -39,7 +39,7 @@ export async function putMaskRungs(
     const productId = findMethod(entry.methodId).laysFilm
       ? (plan.regions.find((region) => region.id === entry.productOfRegionId)?.productId ?? null)
       : null;
-    const usual = rungForPart(entry.methodId, products.get(productId ?? '') ?? null, part, regionOf(entry.areaSquareCentimetres));
+    const usual = rungForPart(entry.methodId, products.get(productId ?? '') ?? null, part, inRegion(regionOf(entry.areaSquareCentimetres)));
     return {
       ...usual,
       id: makeId(),

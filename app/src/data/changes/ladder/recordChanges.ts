@@ -42,14 +42,13 @@ export async function growByRecord(
     const first = await edit.get('rungs', done.rungId);
     const product = products.get(done.productId ?? '') ?? null;
     const region = done.areaShare === null ? null : regionOf(done.areaShare * part.areaSquareCentimetres);
-    const fresh = rungForPart(done.methodId, product, part, region);
+    const fresh = rungForPart(done.methodId, product, part, { side: first?.side ?? 'all', areaSquareCentimetres: region });
     grown.push({
       ...fresh,
       id: makeId(),
       ladderId,
       name: done.name,
       role: first?.role ?? null,
-      side: first?.side ?? 'all',
       detail: first?.detail ?? '',
       why: first?.why ?? '',
       grit: done.grit,

@@ -1,5 +1,6 @@
+import type { RungWhere } from '@zinc-ladder/model/gather/grow/rungForPart';
 import { usualMinutes } from '@zinc-ladder/model/gather/grow/rungForPart';
-import { rungPieceArea } from '@zinc-ladder/model/gather/shelf/rungTakes';
+import { rungPieceArea } from '@zinc-ladder/model/rungs/rungPieceArea';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { LARGEST_REGION, LEAST_REGION } from '@zinc-ladder/model/records/ladder/rung';
 import type { Edit } from '../../edits/edit';
@@ -75,17 +76,17 @@ export async function splitRung(edit: Edit, rungId: string, restId: string, firs
 }
 
 /**
- * Says what surface of one piece a rung is done on. Minutes that are the method's own follow; those that were typed, split or taken from a record stay.
+ * Says what of a piece a rung is done on: its faces, or a region of it. Minutes that are the method's own follow; those that were typed, split or taken
+ * from a record stay.
  *
  * @param rung as it was seen
- * @param areaSquareCentimetres null: all of its faces
  */
-export async function setRegion(edit: Edit, rung: Rung, areaSquareCentimetres: number | null): Promise<void> {
+export async function setWhere(edit: Edit, rung: Rung, where: Partial<RungWhere>): Promise<void> {
   const ladder = await edit.need('ladders', rung.ladderId);
   const part = await edit.need('parts', ladder.partId);
-  const isUsual = rung.minutesFormula === usualMinutes(rung.methodId, rung.areaSquareCentimetres, part).formula;
-  const { minutes, formula } = usualMinutes(rung.methodId, areaSquareCentimetres, part);
-  await edit.patch('rungs', rung.id, { areaSquareCentimetres, ...(isUsual ? { minutes, minutesFormula: formula } : {}) }, rung);
+  const isUsual = rung.minutesFormula === usualMinutes(rung.methodId, rung, part).formula;
+  const { minutes, formula } = usualMinutes(rung.methodId, { ...rung, ...where }, part);
+  await edit.patch('rungs', rung.id, { ...where, ...(isUsual ? { minutes, minutesFormula: formula } : {}) }, rung);
 }
 
 /** A surface as a rung can say it, cm²; null, all of its faces, where it is not known. */

@@ -1,6 +1,6 @@
 import { findLoopTurns } from '@zinc-ladder/core/ladder/loopRungs';
 import type { OwnCase } from '@zinc-ladder/core/surface/forecast/ownCases';
-import { rungForPart } from '@zinc-ladder/model/gather/grow/rungForPart';
+import { inRegion, rungForPart } from '@zinc-ladder/model/gather/grow/rungForPart';
 import type { Product } from '@zinc-ladder/model/records/shop/product';
 import type { SurfacePass } from '@zinc-ladder/model/records/prop/surfacePass';
 import type { Edit } from '../../edits/edit';
@@ -50,8 +50,8 @@ export async function putOwnCase(
   const place = open !== -1 ? open : above !== -1 ? above : rungs.length;
   const product = products.find((entry) => entry.classId === fillerClassId) ?? null;
   const why = `Rougher there than elsewhere: ${zoneName} are a case of their own.`;
-  const fill = { ...rungForPart('fill', product, part, areaSquareCentimetres), name: `fill ${zoneName}`, why };
-  const sand = { ...rungForPart('sand', null, part, areaSquareCentimetres), name: `sand ${zoneName}`, grit: 'P220', why };
+  const fill = { ...rungForPart('fill', product, part, inRegion(areaSquareCentimetres)), name: `fill ${zoneName}`, why };
+  const sand = { ...rungForPart('sand', null, part, inRegion(areaSquareCentimetres)), name: `sand ${zoneName}`, grit: 'P220', why };
   await addRung(edit, ladderId, { ...fill, id: makeId(), ladderId }, place);
   await addRung(edit, ladderId, { ...sand, id: makeId(), ladderId }, place + 1);
 }

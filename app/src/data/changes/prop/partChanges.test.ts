@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { findMaterial } from '@zinc-ladder/core/ladder/materials';
-import { usualMinutes } from '@zinc-ladder/model/gather/grow/rungForPart';
+import { inRegion, usualMinutes } from '@zinc-ladder/model/gather/grow/rungForPart';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
@@ -24,7 +24,7 @@ beforeEach(async () => {
   await store.edit('prepare', async (edit) => {
     const part = await edit.need('parts', 'host');
     for (const rung of await edit.find('rungs', 'ladderId', 'host')) {
-      const { minutes, formula } = usualMinutes(rung.methodId, rung.areaSquareCentimetres, part);
+      const { minutes, formula } = usualMinutes(rung.methodId, rung, part);
       await edit.patch('rungs', rung.id, { minutes, minutesFormula: formula });
     }
   });
@@ -45,7 +45,7 @@ describe('a part that is measured anew', () => {
     const open = after.filter(({ state }) => state !== 'done');
     expect(open.length).toBeGreaterThan(0);
     for (const rung of open) {
-      const { minutes, formula } = usualMinutes(rung.methodId, null, await partNow());
+      const { minutes, formula } = usualMinutes(rung.methodId, rung, await partNow());
       expect([rung.minutes, rung.minutesFormula]).toEqual([minutes, formula]);
       expect(rung.minutes).toBeGreaterThan(before.find(({ id }) => id === rung.id)?.minutes ?? Infinity);
     }
@@ -55,12 +55,12 @@ describe('a part that is measured anew', () => {
 
   it('takes minutes for as many pieces as there are, those on a region of each too', async () => {
     const [open] = (await rungsNow()).filter(({ state }) => state !== 'done');
-    const region = usualMinutes(open?.methodId ?? '', 12, await partNow());
+    const region = usualMinutes(open?.methodId ?? '', inRegion(12), await partNow());
     await store.edit('region', (edit) =>
       edit.patch('rungs', open?.id ?? '', { areaSquareCentimetres: 12, minutes: region.minutes, minutesFormula: region.formula }),
     );
     await store.edit('count', async (edit) => changeCount(edit, await edit.need('parts', 'host'), 14));
-    const wanted = usualMinutes(open?.methodId ?? '', 12, { areaSquareCentimetres: 0, count: 14 });
+    const wanted = usualMinutes(open?.methodId ?? '', inRegion(12), { areaSquareCentimetres: 0, count: 14 });
     expect(await db.records('rungs').get(open?.id ?? '')).toMatchObject({ minutes: wanted.minutes, minutesFormula: wanted.formula });
   });
 

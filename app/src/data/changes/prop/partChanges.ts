@@ -59,9 +59,8 @@ export async function changeMeasures(
   for (const ladder of await edit.find('ladders', 'partId', part.id))
     for (const rung of await edit.find('rungs', 'ladderId', ladder.id)) {
       if (rung.state === 'done') continue;
-      const { methodId, areaSquareCentimetres: region, minutesFormula } = rung;
-      if (minutesFormula !== usualMinutes(methodId, region, before).formula) continue;
-      const { minutes, formula } = usualMinutes(methodId, region, after);
+      if (rung.minutesFormula !== usualMinutes(rung.methodId, rung, before).formula) continue;
+      const { minutes, formula } = usualMinutes(rung.methodId, rung, after);
       await edit.patch('rungs', rung.id, { minutes, minutesFormula: formula });
     }
 }

@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import { usualMinutes } from '@zinc-ladder/model/gather/grow/rungForPart';
+import { inRegion, usualMinutes } from '@zinc-ladder/model/gather/grow/rungForPart';
 import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
 import type { WhatIf } from '@zinc-ladder/core/plan/ideas/whatIfs';
 import type { PlanRecords } from '@zinc-ladder/model/gather/plan/gatherPlan';
@@ -13,7 +13,7 @@ import { Store } from '../../edits/store';
 import { growOnto } from '../ladder/growChanges';
 import { addPart, NEW_PART } from '../prop/partChanges';
 import { applyToShop } from './planChanges';
-import { coatInTwoTurns, regionOf, setRegion, splitRung } from '../ladder/rungChanges';
+import { coatInTwoTurns, regionOf, setWhere, splitRung } from '../ladder/rungChanges';
 
 let db: ShopDatabase;
 let store: Store;
@@ -104,24 +104,35 @@ describe('a what-if made real', () => {
 
 describe('the region of a rung', () => {
   const set = async (id: string, area: number | null) =>
-    store.edit('region', async (edit) => setRegion(edit, await edit.need('rungs', id), area));
+    store.edit('region', async (edit) => setWhere(edit, await edit.need('rungs', id), { areaSquareCentimetres: area }));
   it('takes the method’s minutes with it, there and back; typed ones stay', async () => {
     const part = makeSampleProject().parts.find(({ id }) => id === 'host');
     if (!part) throw new Error('no part');
-    const whole = usualMinutes('sand', null, part);
+    const whole = usualMinutes('sand', inRegion(null), part);
     await store.edit('usual', (edit) =>
       edit.patch('rungs', 'host-2', { methodId: 'sand', minutes: whole.minutes, minutesFormula: whole.formula }),
     );
     await set('host-2', 1000);
     expect(await db.records('rungs').get('host-2')).toMatchObject({
       areaSquareCentimetres: 1000,
-      minutes: usualMinutes('sand', 1000, part).minutes,
+      minutes: usualMinutes('sand', inRegion(1000), part).minutes,
     });
     await set('host-2', null);
     expect(await db.records('rungs').get('host-2')).toMatchObject({ areaSquareCentimetres: null, minutes: whole.minutes });
     await store.edit('typed', (edit) => edit.patch('rungs', 'host-2', { minutes: 77, minutesFormula: '' }));
     await set('host-2', 1000);
     expect(await db.records('rungs').get('host-2')).toMatchObject({ areaSquareCentimetres: 1000, minutes: 77 });
+  });
+  it('is half of the piece for one side of it, minutes too', async () => {
+    const part = makeSampleProject().parts.find(({ id }) => id === 'host');
+    if (!part) throw new Error('no part');
+    const whole = usualMinutes('sand', inRegion(null), part);
+    await store.edit('usual', (edit) =>
+      edit.patch('rungs', 'host-2', { methodId: 'sand', minutes: whole.minutes, minutesFormula: whole.formula }),
+    );
+    await store.edit('faces', async (edit) => setWhere(edit, await edit.need('rungs', 'host-2'), { side: 'under' }));
+    const half = usualMinutes('sand', inRegion(part.areaSquareCentimetres / 2), part);
+    expect(await db.records('rungs').get('host-2')).toMatchObject({ side: 'under', minutes: half.minutes, minutesFormula: half.formula });
   });
   it('is nothing where nothing is known, and within what a rung can say', () =>
     expect([0, Number.NaN, 1e-6, 12, 1e9].map(regionOf)).toEqual([null, null, 0.01, 12, 200_000]));

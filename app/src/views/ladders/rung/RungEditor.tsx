@@ -9,7 +9,7 @@ import { renameForColour } from '@zinc-ladder/model/gather/grow/growRungs';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import type { Product } from '@zinc-ladder/model/records/shop/product';
 import { useTable } from '../../../data/queries';
-import { setRegion } from '../../../data/changes/ladder/rungChanges';
+import { setWhere } from '../../../data/changes/ladder/rungChanges';
 import { useEdit } from '../../../features/edit/useEdit';
 import { usePersons } from '../../../features/person/useAtBench';
 import { ownShareWords, useOwnMinutes } from '../../../features/rung/useOwnMinutes';
@@ -42,7 +42,7 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
     void edit(`Change ${what} of ${rung.name}`, (change) => change.patch('rungs', rung.id, fields, rung));
   const onMethod = (methodId: string): void => {
     const next = findMethod(methodId);
-    const { minutes, formula } = usualMinutes(methodId, rung.areaSquareCentimetres, part);
+    const { minutes, formula } = usualMinutes(methodId, rung, part);
     const classId = products.find((product) => product.id === rung.productId)?.classId;
     patch('the method', {
       methodId,
@@ -53,7 +53,8 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
       cautionIds: gatherCautions(next, next.laysFilm && classId ? findProductClass(classId).cautions : [], part.materialId),
     });
   };
-  const onRegion = (area: number | null): void => void edit(`Change the region of ${rung.name}`, (change) => setRegion(change, rung, area));
+  const onRegion = (area: number | null): void =>
+    void edit(`Change the region of ${rung.name}`, (change) => setWhere(change, rung, { areaSquareCentimetres: area }));
   const onProduct = (productId: string): void => {
     const find = (id: string | null): Product | null => products.find((entry) => entry.id === id) ?? null;
     const product = find(productId);
@@ -125,7 +126,9 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
           label="Faces"
           value={rung.side}
           options={SIDES}
-          onChange={(side) => patch('the faces', { side: side as Rung['side'] })}
+          onChange={(side) =>
+            void edit(`Change the faces of ${rung.name}`, (change) => setWhere(change, rung, { side: side as Rung['side'] }))
+          }
         />
         <InlineNumber
           label="Region only"

@@ -3,13 +3,13 @@ import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/region/colourRegi
 import { finestOf } from '@zinc-ladder/core/weather/region/laidStencil';
 import { USUAL_POINTS } from '@zinc-ladder/core/weather/field/weatherFields';
 import { labOfProduct, toLab } from '@zinc-ladder/model/gather/film/gatherPaints';
-import { rungPieceArea } from '@zinc-ladder/model/gather/shelf/rungTakes';
+import { rungPieceArea } from '@zinc-ladder/model/rungs/rungPieceArea';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { coatsElsewhere, measuredRegion } from '@zinc-ladder/model/gather/regionCoats';
 import { maskedProducts } from '@zinc-ladder/model/gather/gatherWeather';
 import type { WeatherRegion } from '@zinc-ladder/model/records/prop/weatherPlan';
 import { useState } from 'react';
-import { setRegion } from '../../../data/changes/ladder/rungChanges';
+import { setWhere } from '../../../data/changes/ladder/rungChanges';
 import { changeWeatherRegion, removeWeatherRegion } from '../../../data/changes/look/weatherChanges';
 import { useTable } from '../../../data/queries';
 import { useEdit } from '../../../features/edit/useEdit';
@@ -232,7 +232,7 @@ function RegionRow({
               className="text-sm"
               onClick={() =>
                 void edit(`Take the measured area of ${name}`, async (run) => {
-                  for (const rung of strayed) await setRegion(run, rung, measured);
+                  for (const rung of strayed) await setWhere(run, rung, { areaSquareCentimetres: measured });
                 })
               }
             >
