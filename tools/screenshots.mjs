@@ -74,7 +74,7 @@ const SHOTS = [
   ],
   [
     'weather',
-    '/weather/lantern-tank',
+    '/weather/lantern-cap',
     async (page) => {
       await drawn(page);
       await page.getByRole('button', { name: /Verdigris \d/u }).waitFor({ timeout: 30_000 });
