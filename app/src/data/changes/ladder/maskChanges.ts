@@ -1,4 +1,5 @@
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import type { RungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
 import type { MaskRung } from '@zinc-ladder/core/mask/maskRungs';
 import { inRegion, rungForPart } from '@zinc-ladder/model/gather/grow/rungForPart';
 import type { MaskPlan } from '@zinc-ladder/model/records/ladder/maskPlan';
@@ -40,13 +41,14 @@ export async function putMaskRungs(
       ? (plan.regions.find((region) => region.id === entry.productOfRegionId)?.productId ?? null)
       : null;
     const usual = rungForPart(entry.methodId, products.get(productId ?? '') ?? null, part, inRegion(regionOf(entry.areaSquareCentimetres)));
+    const byOrder = entry.minutes === null ? null : minutesByOrder(entry.minutes, part.count);
     return {
       ...usual,
       id: makeId(),
       ladderId,
       name: entry.name.slice(0, 200),
-      minutes: entry.minutes === null ? usual.minutes : entry.minutes * part.count,
-      minutesFormula: entry.minutes === null ? usual.minutesFormula : byOrder(entry.minutes, part.count),
+      minutes: byOrder ? byOrder.minutes : usual.minutes,
+      minutesFormula: byOrder ? byOrder.formula : usual.minutesFormula,
       detail: entry.note,
       why: 'by the order of masks',
     };
@@ -54,6 +56,8 @@ export async function putMaskRungs(
   await replaceRungs(edit, ladderId, rungs, [...kept.slice(0, before), ...grown, ...kept.slice(before)]);
 }
 
-function byOrder(minutes: number, pieces: number): string {
-  return `tape and cover of this mask, by the order of masks${pieces > 1 ? `: ${pieces} × ${minutes} min` : ''}`;
+/** Minutes of a mask by the order of masks, which reckons them for one piece. */
+export function minutesByOrder(pieceMinutes: number, pieces: number): RungMinutes {
+  const formula = `tape and cover of this mask, by the order of masks${pieces > 1 ? `: ${pieces} × ${pieceMinutes} min` : ''}`;
+  return { minutes: pieceMinutes * pieces, formula };
 }

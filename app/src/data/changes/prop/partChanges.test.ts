@@ -2,12 +2,15 @@ import 'fake-indexeddb/auto';
 import { findMaterial } from '@zinc-ladder/core/ladder/materials';
 import { inRegion, usualMinutes } from '@zinc-ladder/model/gather/grow/rungForPart';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
+import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { Store } from '../../edits/store';
 import { ShopDatabase } from '../../tables/database';
 import { importProject } from '../../whole/projectTransfer';
+import { finishRung } from '../ladder/benchChanges';
+import { minutesByOrder } from '../ladder/maskChanges';
 import { changeLayer, changeMaterial, changeMeasures } from './partChanges';
 import { changeCount, putOnPrinter } from './printChanges';
 
@@ -15,6 +18,7 @@ let db: ShopDatabase;
 let store: Store;
 const NOW = makeSampleProject().savedAtMs;
 let names = 0;
+let ids = 0;
 
 /** The sample's host with three rungs of the method's minutes and one of typed ones. */
 beforeEach(async () => {
@@ -33,6 +37,8 @@ afterEach(() => db.delete());
 
 const partNow = async (): Promise<Part> => (await db.records('parts').get('host')) as Part;
 const rungsNow = async (): Promise<Rung[]> => db.records('rungs').findAny('ladderId', ['host']);
+const loggedOf = async (id: string): Promise<LogEntry | undefined> =>
+  (await db.records('logEntries').toArray()).find(({ rungId, kind }) => rungId === id && kind === 'done');
 const change = (fields: Parameters<typeof changeMeasures>[2]): Promise<void> =>
   store.edit('measure', async (edit) => changeMeasures(edit, await edit.need('parts', 'host'), fields));
 
@@ -64,7 +70,7 @@ describe('a part that is measured anew', () => {
     expect(await db.records('rungs').get(open?.id ?? '')).toMatchObject({ minutes: wanted.minutes, minutesFormula: wanted.formula });
   });
 
-  it('keeps minutes that were typed, split or learned, and those of what is done', async () => {
+  it('keeps minutes that were typed, split or learned, and what is done as it was done on fewer pieces', async () => {
     const rungs = await rungsNow();
     const [typed] = rungs.filter(({ state }) => state !== 'done');
     const done = rungs.find(({ id }) => id !== typed?.id);
@@ -72,10 +78,41 @@ describe('a part that is measured anew', () => {
       await edit.patch('rungs', typed?.id ?? '', { minutes: 77, minutesFormula: '' });
       await edit.patch('rungs', done?.id ?? '', { state: 'done', doneAtMs: NOW, startedAtMs: null, workedMs: 0 });
     });
-    await change({ areaSquareCentimetres: 5000, count: 9 });
+    await change({ count: 9 });
     const after = new Map((await rungsNow()).map((rung) => [rung.id, rung]));
     expect(after.get(typed?.id ?? '')).toMatchObject({ minutes: 77, minutesFormula: '' });
     expect(after.get(done?.id ?? '')?.minutes).toBe(done?.minutes);
+  });
+
+  it('holds what was done and logged against the surface it really had: a wrong guess is not learned as a pace', async () => {
+    const [open] = (await rungsNow()).filter(({ state }) => state !== 'done');
+    const id = open?.id ?? '';
+    await store.edit('done', (edit) =>
+      finishRung(edit, id, 40, '', { nowMs: NOW, air: null, personId: null, makeId: () => `id-${(ids += 1)}` }, open?.state ?? 'open'),
+    );
+    expect(await loggedOf(id)).toMatchObject({ plannedMinutes: open?.minutes, actualMinutes: 40 });
+    await change({ areaSquareCentimetres: ((await partNow()).areaSquareCentimetres || 1) * 4 });
+    const { minutes } = usualMinutes(open?.methodId ?? '', inRegion(null), await partNow());
+    expect(minutes).toBeGreaterThan(open?.minutes ?? Infinity);
+    expect((await db.records('rungs').get(id))?.minutes).toBe(minutes);
+    expect(await loggedOf(id)).toMatchObject({ plannedMinutes: minutes, actualMinutes: 40 });
+    await store.undo();
+    expect(await loggedOf(id)).toMatchObject({ plannedMinutes: open?.minutes, actualMinutes: 40 });
+  });
+
+  it('takes the minutes of its masks for as many pieces as there are', async () => {
+    const [open] = (await rungsNow()).filter(({ state }) => state !== 'done');
+    const set = async (pieces: number, count: number): Promise<Rung | undefined> => {
+      await store.edit('mask', async (edit) => {
+        await edit.patch('parts', 'host', { count: pieces });
+        const { minutes, formula } = minutesByOrder(3, pieces);
+        await edit.patch('rungs', open?.id ?? '', { minutes, minutesFormula: formula });
+      });
+      await change({ count });
+      return db.records('rungs').get(open?.id ?? '');
+    };
+    expect(await set(2, 5)).toMatchObject({ minutes: 15, minutesFormula: minutesByOrder(3, 5).formula });
+    expect(await set(1, 4)).toMatchObject({ minutes: 12, minutesFormula: minutesByOrder(3, 4).formula });
   });
 
   it('that measures the same changes no rung', async () => {

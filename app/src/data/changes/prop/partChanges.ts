@@ -1,9 +1,12 @@
 import type { Material } from '@zinc-ladder/core/ladder/materials';
 import { findMaterial } from '@zinc-ladder/core/ladder/materials';
+import type { RungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
 import { usualMinutes } from '@zinc-ladder/model/gather/grow/rungForPart';
+import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import { PART_ADDED_IN_3 } from '@zinc-ladder/model/file/migrations';
 import type { Edit } from '../../edits/edit';
+import { minutesByOrder } from '../ladder/maskChanges';
 
 /** Fields a finisher gives a part. */
 export type PartFields = Omit<Part, 'id' | 'revision' | 'propId' | 'position'>;
@@ -44,8 +47,10 @@ function ridgesAt({ ridgeMicrometres, layerMillimetres }: Part, nextMillimetres:
 }
 
 /**
- * Gives a part other measures. What is still to be done on it takes the method's minutes for them where it had the method's minutes for the old ones;
- * minutes that were typed, split or learned from a record stay, and so does what is done.
+ * Gives a part other measures. What is still to be done on it takes the minutes that its method, or its order of masks, has for them where it had those
+ * for the old ones; minutes that were typed, split or learned from a record stay. What is done was done on the surface that is known better now: it and
+ * its log are held against the minutes for that, or a wrong guess of the surface would be learned as one's own pace. It was done on as many pieces as
+ * there were, whatever is added.
  */
 export async function changeMeasures(
   edit: Edit,
@@ -56,13 +61,28 @@ export async function changeMeasures(
   await edit.patch('parts', part.id, fields, part);
   const after = await edit.need('parts', part.id);
   if (before.areaSquareCentimetres === after.areaSquareCentimetres && before.count === after.count) return;
+  const asDone = { ...after, count: before.count };
+  const doneRungs = new Map<string, { readonly before: number; readonly after: number }>();
   for (const ladder of await edit.find('ladders', 'partId', part.id))
     for (const rung of await edit.find('rungs', 'ladderId', ladder.id)) {
-      if (rung.state === 'done') continue;
-      if (rung.minutesFormula !== usualMinutes(rung.methodId, rung, before).formula) continue;
-      const { minutes, formula } = usualMinutes(rung.methodId, rung, after);
-      await edit.patch('rungs', rung.id, { minutes, minutesFormula: formula });
+      const isDone = rung.state === 'done';
+      const next = minutesFor(rung, before, isDone ? asDone : after);
+      if (!next || next.formula === rung.minutesFormula) continue;
+      await edit.patch('rungs', rung.id, { minutes: next.minutes, minutesFormula: next.formula });
+      if (isDone) doneRungs.set(rung.id, { before: rung.minutes, after: next.minutes });
     }
+  if (doneRungs.size === 0) return;
+  for (const { id, rungId, plannedMinutes } of await edit.list('logEntries')) {
+    const changed = doneRungs.get(rungId ?? '');
+    if (changed && plannedMinutes === changed.before) await edit.patch('logEntries', id, { plannedMinutes: changed.after });
+  }
+}
+
+/** Minutes of a rung on a part that measures otherwise; null: they were not reckoned by what the part measured. */
+function minutesFor(rung: Rung, before: Part, after: Part): RungMinutes | null {
+  if (rung.minutesFormula === usualMinutes(rung.methodId, rung, before).formula) return usualMinutes(rung.methodId, rung, after);
+  const pieceMinutes = rung.minutes / before.count;
+  return rung.minutesFormula === minutesByOrder(pieceMinutes, before.count).formula ? minutesByOrder(pieceMinutes, after.count) : null;
 }
 
 /** Adds a part with an empty ladder of the same id. */
