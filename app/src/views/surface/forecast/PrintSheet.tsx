@@ -169,7 +169,7 @@ function TakeOver({ surface, area }: { readonly surface: Surface; readonly area:
         The part reckons with {formats.area(part.areaSquareCentimetres)}
         {isPrinted && ` and ${part.ridgeMicrometres === null ? 'ridges by its layer' : `ridges of ${formats.film(part.ridgeMicrometres)}`}`}
         ; this says {formats.area(area)}
-        {isPrinted && ` and ${formats.film(ridge)}`}.
+        {isPrinted && ` and ${formats.film(ridge)}`}. The method’s minutes of its rungs go with the surface.
       </p>
       <Button
         className="mt-1"
