@@ -9,6 +9,7 @@ import type { LadderRoute } from '../../records/ladder/ladder';
 import type { Part } from '../../records/prop/part';
 import type { Product } from '../../records/shop/product';
 import type { Rung } from '../../records/ladder/rung';
+import { MOST_MINUTES } from '../../records/ladder/rung';
 
 /** Products the finisher chose for a role; others are chosen from the shelf. */
 export type ProductsByRole = Readonly<Partial<Record<ColourRole, string>>>;
@@ -82,7 +83,7 @@ export function toRung(draft: RungDraft, id: string, ladderId: string, products:
     grit: draft.grit,
     // Its class's usual coat stands in where no product is chosen.
     coatMicrometres: product && draft.coatMicrometres !== null ? productDrying(product).coatMicrometres : draft.coatMicrometres,
-    minutes: draft.minutes,
+    minutes: Math.min(MOST_MINUTES, draft.minutes),
     minutesFormula: draft.minutesFormula,
     why: draft.why,
     cautionIds: [...draft.cautionIds],

@@ -7,6 +7,7 @@ import { productDrying } from '../../products/productDrying';
 import type { Part } from '../../records/prop/part';
 import type { Product } from '../../records/shop/product';
 import type { Rung } from '../../records/ladder/rung';
+import { MOST_MINUTES } from '../../records/ladder/rung';
 import { rungPieceArea } from '../../rungs/rungPieceArea';
 import { NEW_RUNG } from './growRungs';
 
@@ -27,7 +28,8 @@ export function inRegion(areaSquareCentimetres: number | null): RungWhere {
  * @throws RangeError for an unknown method
  */
 export function usualMinutes(methodId: string, where: RungWhere, part: Pick<Part, 'areaSquareCentimetres' | 'count'>): RungMinutes {
-  return estimateRungMinutes(findMethod(methodId), rungPieceArea(where, part), part.count);
+  const { minutes, formula } = estimateRungMinutes(findMethod(methodId), rungPieceArea(where, part), part.count);
+  return { minutes: Math.min(MOST_MINUTES, minutes), formula };
 }
 
 /**

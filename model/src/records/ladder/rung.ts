@@ -10,6 +10,8 @@ export type RungState = 'open' | 'inHand' | 'setDown' | 'done' | 'leftOut';
 /** Smallest and largest surface a rung can say it is done on, cm². */
 export const LEAST_REGION = 0.01;
 export const LARGEST_REGION = 200_000;
+/** Hands minutes one rung can say; work that takes longer is told as so long. */
+export const MOST_MINUTES = 10_000;
 
 /** One step on a part. */
 export class Rung extends RungStep implements Tracked {
@@ -27,7 +29,7 @@ export class Rung extends RungStep implements Tracked {
   /** hands minutes planned */
   @IsInt()
   @Min(0)
-  @Max(10_000)
+  @Max(MOST_MINUTES)
   minutes!: number;
 
   /** the sum behind the minutes; empty when they were typed */

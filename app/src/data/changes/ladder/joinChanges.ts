@@ -3,6 +3,7 @@ import { joinedRungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
 import { rungArea } from '@zinc-ladder/model/gather/shelf/rungTakes';
 import { joinEffect } from '@zinc-ladder/model/rungs/joinEffect';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import { MOST_MINUTES } from '@zinc-ladder/model/records/ladder/rung';
 import type { Edit } from '../../edits/edit';
 import { ShopError } from '../../edits/shopError';
 import { regionOf } from './rungChanges';
@@ -24,7 +25,7 @@ export async function takeDoubledAway(edit: Edit, joinId: string, nowMs: number)
     const { minutes, formula } = joinedRungMinutes(findMethod(pair.host.methodId), pair.host.minutes, pair.guest.minutes, guest.name);
     const area = (rungArea(pair.host, host) + rungArea(pair.guest, guest)) / host.count;
     await edit.patch('rungs', pair.host.id, {
-      minutes: Math.min(10_000, minutes),
+      minutes: Math.min(MOST_MINUTES, minutes),
       minutesFormula: formula.slice(0, 400),
       areaSquareCentimetres: regionOf(area),
     });

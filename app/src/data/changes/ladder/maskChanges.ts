@@ -5,6 +5,7 @@ import { inRegion, rungForPart } from '@zinc-ladder/model/gather/grow/rungForPar
 import type { MaskPlan } from '@zinc-ladder/model/records/ladder/maskPlan';
 import type { Product } from '@zinc-ladder/model/records/shop/product';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import { MOST_MINUTES } from '@zinc-ladder/model/records/ladder/rung';
 import type { Edit } from '../../edits/edit';
 import { replaceRungs, rungsOfLadder } from './growChanges';
 import { regionOf } from './rungChanges';
@@ -59,5 +60,5 @@ export async function putMaskRungs(
 /** Minutes of a mask by the order of masks, which reckons them for one piece. */
 export function minutesByOrder(pieceMinutes: number, pieces: number): RungMinutes {
   const formula = `tape and cover of this mask, by the order of masks${pieces > 1 ? `: ${pieces} × ${pieceMinutes} min` : ''}`;
-  return { minutes: pieceMinutes * pieces, formula };
+  return { minutes: Math.min(MOST_MINUTES, pieceMinutes * pieces), formula };
 }

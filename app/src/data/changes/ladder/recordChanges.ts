@@ -5,6 +5,7 @@ import { rungForPart } from '@zinc-ladder/model/gather/grow/rungForPart';
 import type { RungAgain } from '@zinc-ladder/model/gather/twins/growAgain';
 import type { LadderRoute } from '@zinc-ladder/model/records/ladder/ladder';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import { MOST_MINUTES } from '@zinc-ladder/model/records/ladder/rung';
 import type { Edit } from '../../edits/edit';
 import { ShopError } from '../../edits/shopError';
 import { regionOf } from './rungChanges';
@@ -54,7 +55,7 @@ export async function growByRecord(
       grit: done.grit,
       coatMicrometres: product ? done.coatMicrometres : null,
       mixCardId: done.mixCardId,
-      minutes: Math.min(10_000, done.minutes),
+      minutes: Math.min(MOST_MINUTES, done.minutes),
       minutesFormula: done.minutesFormula.slice(0, 400),
     });
   }

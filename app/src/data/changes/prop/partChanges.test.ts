@@ -9,6 +9,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { Store } from '../../edits/store';
 import { ShopDatabase } from '../../tables/database';
 import { importProject } from '../../whole/projectTransfer';
+import { MOST_MINUTES } from '@zinc-ladder/model/records/ladder/rung';
 import { finishRung } from '../ladder/benchChanges';
 import { minutesByOrder } from '../ladder/maskChanges';
 import { changeLayer, changeMaterial, changeMeasures } from './partChanges';
@@ -113,6 +114,12 @@ describe('a part that is measured anew', () => {
     };
     expect(await set(2, 5)).toMatchObject({ minutes: 15, minutesFormula: minutesByOrder(3, 5).formula });
     expect(await set(1, 4)).toMatchObject({ minutes: 12, minutesFormula: minutesByOrder(3, 4).formula });
+  });
+
+  it('of which there is more than a rung can say has as much as it can, and is not refused', async () => {
+    await change({ areaSquareCentimetres: 200_000, count: 500 });
+    const open = (await rungsNow()).filter(({ state, minutesFormula }) => state !== 'done' && minutesFormula !== '');
+    expect(open.map(({ minutes }) => minutes)).toEqual(open.map(() => MOST_MINUTES));
   });
 
   it('that measures the same changes no rung', async () => {
