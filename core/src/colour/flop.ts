@@ -3,7 +3,7 @@ const NEAR_DEGREES = 15;
 const READ_DEGREES = 45;
 const FAR_DEGREES = 110;
 /** Angle over which the lightness above its floor falls to 1/e, degrees; guessed: three angles of a silver car paint, L* 130, 60 and 30 from memory, give 26. */
-const FALLS_OVER_DEGREES = 25;
+export const FALLS_OVER_DEGREES = 25;
 
 /** Flop index that metal paints are drawn with. Guessed: solid paints have 0–2, flake paints 10–15 (from memory). */
 export const USUAL_FLOP = 12;

@@ -212,6 +212,8 @@ describe('choosing products for a grown ladder', () => {
     // What somebody called it, and a rung that is named after no colour, keep their names.
     expect(renameForColour({ ...named, name: 'the rim' }, black, white)).toBe('the rim');
     expect(renameForColour({ name: 'putty', role: 'filler' }, null, white)).toBe('putty');
+    expect(renameForColour({ ...named, name: 'blackened edges' }, black, white)).toBe('blackened edges');
+    expect(renameForColour({ ...named, name: 'black' }, black, white)).toBe('white');
     expect(renameForColour(named, black, null)).toBe('black, mist');
     // The label's own coat wins over its class's.
     const own = { ...(shelf[1] as Product), values: [{ field: 'coatMicrometres', value: 31, origin: 'label', note: '' }] } as Product;

@@ -112,7 +112,10 @@ function colourName(product: Pick<Product, 'name'>): string {
 export function renameForColour({ name, role }: Pick<Rung, 'name' | 'role'>, before: Product | null, after: Product | null): string {
   if (!after) return name;
   const old = before ? colourName(before) : '';
-  if (old !== '' && name.toLowerCase().startsWith(old)) return `${colourName(after)}${name.slice(old.length)}`.slice(0, 200);
+  const rest = name.slice(old.length);
+  // Blackened edges are not named after black.
+  const isNamedAfter = old !== '' && name.toLowerCase().startsWith(old) && !/^[\p{L}\p{N}]/u.test(rest);
+  if (isNamedAfter) return `${colourName(after)}${rest}`.slice(0, 200);
   return before === null && isNamedForColour(role) ? nameForColour(name, after) : name;
 }
 

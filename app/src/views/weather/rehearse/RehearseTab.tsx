@@ -1,5 +1,5 @@
 import type { Vector } from '@zinc-ladder/core/surface/mesh/vector';
-import { USUAL_FLOP } from '@zinc-ladder/core/colour/flop';
+import { FALLS_OVER_DEGREES, USUAL_FLOP } from '@zinc-ladder/core/colour/flop';
 import { findFinish } from '@zinc-ladder/core/ladder/finishes';
 import { USUAL_EDGE_DEGREES } from '@zinc-ladder/core/weather/region/colourRegions';
 import { ARC_MINUTE_MILLIMETRES } from '@zinc-ladder/core/weather/seen/eyeDisc';
@@ -97,8 +97,7 @@ export function RehearseTab({ weather }: { readonly weather: Weather }) {
                   <Why
                     name="how metal is drawn"
                     reason={{
-                      formula:
-                        'flop index = 2.69 (L*₁₅ − L*₁₁₀)^1.11 ÷ L*₄₅^0.86, by degrees from where a mirror would throw the light; between them L* falls to 1/e over 25°',
+                      formula: `flop index = 2.69 (L*₁₅ − L*₁₁₀)^1.11 ÷ L*₄₅^0.86, by degrees from where a mirror would throw the light; between them what is over the floor falls to 1/e over ${FALLS_OVER_DEGREES}°`,
                       inputs: [
                         ['flop index', `${USUAL_FLOP}, guessed`],
                         ['the paint’s colour', 'as read at 45°'],
