@@ -15,7 +15,7 @@ import { Store } from './data/edits/store';
 import { travelElsewhere } from './workers/files/largeEdits';
 import { App } from './shell/App';
 import { ROUTES } from './shell/routes';
-import { FetchingDemo } from './shell/start/FetchingDemo';
+import { StartWait } from './shell/start/StartWait';
 import { UpgradeWait } from './shell/version/UpgradeWait';
 import { applyTheme } from './features/theme/useTheme';
 import { watchVersion } from './shell/version/watchVersion';
@@ -45,8 +45,8 @@ async function start(root: Root): Promise<void> {
   };
   try {
     await followClock();
-    if (await startsOnDemo(store)) {
-      root.render(<FetchingDemo />);
+    if (await startsOnDemo(store, () => root.render(<StartWait>Opening…</StartWait>))) {
+      root.render(<StartWait>Fetching the demo…</StartWait>);
       await loadDemo(store, clock);
     }
   } catch (error) {

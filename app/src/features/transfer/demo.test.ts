@@ -56,6 +56,34 @@ describe('the demo', () => {
     vi.stubGlobal('fetch', () => Promise.reject(new TypeError('away')));
     expect(await isDemoServer()).toBe(false);
   });
+  it('is waited for where the server is slow, and not for ever', async () => {
+    vi.useFakeTimers();
+    const timeout = vi.spyOn(AbortSignal, 'timeout').mockImplementation((ms) => {
+      const stop = new AbortController();
+      setTimeout(() => stop.abort(new DOMException('too long', 'TimeoutError')), ms);
+      return stop.signal;
+    });
+    /** A server that answers after so many ms. */
+    const answersAfter = (ms: number) => (_: string, { signal }: { signal: AbortSignal }) =>
+      new Promise((answer, refuse) => {
+        setTimeout(() => answer(Response.json({ demo: true })), ms);
+        signal.addEventListener('abort', () => refuse(signal.reason as Error));
+      });
+    try {
+      for (const [ms, isDemo] of [
+        [10_000, true],
+        [60_000, false],
+      ] as const) {
+        vi.stubGlobal('fetch', answersAfter(ms));
+        const asked = isDemoServer();
+        await vi.advanceTimersByTimeAsync(60_000);
+        expect(await asked).toBe(isDemo);
+      }
+    } finally {
+      timeout.mockRestore();
+      vi.useRealTimers();
+    }
+  });
   it('is never seen at another moment than its own, and leaves clock and mark as they were where it cannot be taken in', async () => {
     const edit = vi.spyOn(store, 'edit').mockRejectedValueOnce(new Error('no room'));
     await expect(loadDemo(store, clock)).rejects.toThrow('no room');
@@ -71,9 +99,11 @@ describe('the demo', () => {
     expect(seen).toEqual([SAVED, SAVED - wallMs, true]);
   });
   it('is where a browser starts that never held a shop, and not one that was emptied or left it', async () => {
-    expect(await startsOnDemo(store)).toBe(true);
+    const onAsking = vi.fn();
+    expect(await startsOnDemo(store, onAsking)).toBe(true);
     await loadDemo(store, clock);
-    expect(await startsOnDemo(store)).toBe(false);
+    expect(await startsOnDemo(store, onAsking)).toBe(false);
+    expect(onAsking).toHaveBeenCalledTimes(1);
     await store.db.records('shop').clear();
     expect(await startsOnDemo(store)).toBe(false);
   });

@@ -7,20 +7,29 @@ import { isMomentKept } from '@zinc-ladder/model/records/base/momentBounds';
 import { ShopError } from '../../data/edits/shopError';
 import type { Store } from '../../data/edits/store';
 
+/** Longest wait for the server to say whether it has the demo, ms. It gave the page a moment ago: one that is slow is busy, not away. */
+const ASKING_MS = 15_000;
+
 /** Whether the server was started for the demo. A server that is not there says no. */
 export async function isDemoServer(): Promise<boolean> {
   try {
-    const response = await fetch('/api/health', { signal: AbortSignal.timeout(4000) });
+    const response = await fetch('/api/health', { signal: AbortSignal.timeout(ASKING_MS) });
     return response.ok && ((await response.json()) as { demo?: boolean }).demo === true;
   } catch {
     return false;
   }
 }
 
-/** Whether this browser starts on the demo: it never held a shop. One that was emptied stays empty until the demo is asked for. */
-export async function startsOnDemo({ db }: Store): Promise<boolean> {
+/**
+ * Whether this browser starts on the demo: it never held a shop. One that was emptied stays empty until the demo is asked for.
+ *
+ * @param onAsking called when the server has to be asked, which may take a while
+ */
+export async function startsOnDemo({ db }: Store, onAsking: () => void = () => undefined): Promise<boolean> {
   const isNew = (await db.records('shop').count()) === 0 && (await db.meta.get('isDemo')) === undefined;
-  return isNew && (await isDemoServer());
+  if (!isNew) return false;
+  onAsking();
+  return isDemoServer();
 }
 
 /** Loads the demo shop in place of what is there and turns the clock to its moment. Undo forgets what was before. */
