@@ -64,11 +64,13 @@ describe('the demo', () => {
       return stop.signal;
     });
     /** A server that answers after so many ms. */
-    const answersAfter = (ms: number) => (_: string, { signal }: { signal: AbortSignal }) =>
-      new Promise((answer, refuse) => {
-        setTimeout(() => answer(Response.json({ demo: true })), ms);
-        signal.addEventListener('abort', () => refuse(signal.reason as Error));
-      });
+    const answersAfter =
+      (ms: number) =>
+      (_: string, { signal }: { signal: AbortSignal }) =>
+        new Promise((answer, refuse) => {
+          setTimeout(() => answer(Response.json({ demo: true })), ms);
+          signal.addEventListener('abort', () => refuse(signal.reason as Error));
+        });
     try {
       for (const [ms, isDemo] of [
         [10_000, true],
