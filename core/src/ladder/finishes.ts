@@ -28,6 +28,8 @@ export interface Finish {
   readonly sheen: number;
   /** the clear that goes over all of it without changing its look (common practice) */
   readonly clearSheen: 'gloss' | 'satin' | 'matte';
+  /** words in the name of a paint that has this look (common practice); none: any colour can be it */
+  readonly paintWords?: readonly string[];
 }
 
 /** All finishes. */
@@ -35,14 +37,54 @@ export const FINISHES: readonly Finish[] = [
   { id: 'gloss', name: 'Gloss colour', valleyForgivenMicrometres: 10, lastGrit: 'P600', sheen: 0.95, clearSheen: 'gloss' },
   { id: 'satin', name: 'Satin or matte colour', valleyForgivenMicrometres: 25, lastGrit: 'P400', sheen: 0.25, clearSheen: 'satin' },
   { id: 'metal', name: 'Metal', valleyForgivenMicrometres: 10, lastGrit: 'P600', sheen: 0.7, clearSheen: 'satin' },
-  { id: 'bareChrome', name: 'Bare chrome effect', valleyForgivenMicrometres: 4, lastGrit: 'P600', sheen: 1, clearSheen: 'gloss' },
+  {
+    id: 'bareChrome',
+    name: 'Bare chrome effect',
+    valleyForgivenMicrometres: 4,
+    lastGrit: 'P600',
+    sheen: 1,
+    clearSheen: 'gloss',
+    paintWords: ['chrome', 'silver', 'mirror'],
+  },
   { id: 'litTranslucent', name: 'Translucent, lit', valleyForgivenMicrometres: 30, lastGrit: 'P400', sheen: 0.8, clearSheen: 'satin' },
   { id: 'clear', name: 'Clear, seen through', valleyForgivenMicrometres: 2, lastGrit: 'P2000', sheen: 1, clearSheen: 'gloss' },
   { id: 'textureKept', name: 'Texture kept', valleyForgivenMicrometres: 1000, lastGrit: 'P220', sheen: 0.25, clearSheen: 'matte' },
-  { id: 'bone', name: 'Bone', valleyForgivenMicrometres: 40, lastGrit: 'P400', sheen: 0.25, clearSheen: 'satin' },
-  { id: 'leather', name: 'Leather', valleyForgivenMicrometres: 80, lastGrit: 'P400', sheen: 0.35, clearSheen: 'satin' },
-  { id: 'stone', name: 'Stone', valleyForgivenMicrometres: 150, lastGrit: 'P220', sheen: 0.1, clearSheen: 'matte' },
-  { id: 'rubber', name: 'Rubber', valleyForgivenMicrometres: 60, lastGrit: 'P400', sheen: 0.3, clearSheen: 'matte' },
+  {
+    id: 'bone',
+    name: 'Bone',
+    valleyForgivenMicrometres: 40,
+    lastGrit: 'P400',
+    sheen: 0.25,
+    clearSheen: 'satin',
+    paintWords: ['bone', 'ivory', 'horn'],
+  },
+  {
+    id: 'leather',
+    name: 'Leather',
+    valleyForgivenMicrometres: 80,
+    lastGrit: 'P400',
+    sheen: 0.35,
+    clearSheen: 'satin',
+    paintWords: ['leather', 'brown', 'tan', 'hide'],
+  },
+  {
+    id: 'stone',
+    name: 'Stone',
+    valleyForgivenMicrometres: 150,
+    lastGrit: 'P220',
+    sheen: 0.1,
+    clearSheen: 'matte',
+    paintWords: ['stone', 'slate', 'grey', 'gray'],
+  },
+  {
+    id: 'rubber',
+    name: 'Rubber',
+    valleyForgivenMicrometres: 60,
+    lastGrit: 'P400',
+    sheen: 0.3,
+    clearSheen: 'matte',
+    paintWords: ['rubber', 'black'],
+  },
   { id: 'asItIs', name: 'Left as it is', valleyForgivenMicrometres: 1000, lastGrit: 'P400', sheen: 0.4, clearSheen: 'matte' },
 ];
 

@@ -40,6 +40,8 @@ export interface RungDraft {
   readonly band: BandId;
   readonly productClassId: string | null;
   readonly role: ColourRole | null;
+  /** words one of which a product's name must have to be chosen by itself; none: any of its class may be */
+  readonly paintWords: readonly string[];
   readonly grit: string | null;
   /** dry film of the class's usual coat; null where no film stays */
   readonly coatMicrometres: number | null;
@@ -128,7 +130,7 @@ function repeatLoops(rows: readonly RouteRow[], loops: number): TurnedRow[] {
   return turned;
 }
 
-function draftRung(row: RouteRow, turn: number, choice: RouteChoice, { lastGrit, clearSheen }: Finish): RungDraft {
+function draftRung(row: RouteRow, turn: number, choice: RouteChoice, { lastGrit, clearSheen, paintWords = [] }: Finish): RungDraft {
   const method = findMethod(row.method);
   const product = row.productClass === undefined ? null : findProductClass(row.productClass);
   const { minutes, formula } = estimateRungMinutes(method, choice.areaSquareCentimetres, choice.pieces);
@@ -140,6 +142,7 @@ function draftRung(row: RouteRow, turn: number, choice: RouteChoice, { lastGrit,
     band: row.band ?? method.band,
     productClassId: product?.id ?? null,
     role: row.role ?? null,
+    paintWords: row.paintWords ?? (row.role === 'colour' || row.role === 'metal' ? paintWords : []),
     grit,
     coatMicrometres: product && method.laysFilm && method.id !== 'solventSmooth' ? product.drying.coatMicrometres : null,
     minutes,

@@ -12,7 +12,9 @@ import { gatherPlan, workedMs } from './plan/gatherPlan';
 import type { LogEntry } from '../records/ladder/logEntry';
 import { standingEntries } from '../log/standingLog';
 import { gatherPace } from './plan/gatherPace';
-import { chooseProduct, NEW_RUNG, renameForColour, routeChoiceOf, toRung } from './grow/growRungs';
+import type { ColourRole } from '@zinc-ladder/core/ladder/route/routeRow';
+import { findFinish } from '@zinc-ladder/core/ladder/finishes';
+import { chooseProduct, NEW_RUNG, renameForProduct, routeChoiceOf, toRung } from './grow/growRungs';
 
 const sample = makeSampleProject();
 const NOW = sample.savedAtMs;
@@ -185,13 +187,54 @@ describe('choosing products for a grown ladder', () => {
     product('gloss', 'lacquerClear', { sheen: 'gloss' }),
     product('satin', 'lacquerClear', { sheen: 'satin' }),
   ];
+  const ask = (productClassId: string, role: ColourRole, name: string = role, paintWords: readonly string[] = []) => ({
+    productClassId,
+    role,
+    name,
+    paintWords,
+  });
   it('takes the darkest for an undercoat, the right sheen for a clear, the finisher’s choice before all', () => {
-    expect(chooseProduct({ productClassId: 'lacquerColour', role: 'undercoat', name: 'gloss black' }, shelf, {})?.id).toBe('black');
-    expect(chooseProduct({ productClassId: 'lacquerClear', role: 'clear', name: 'satin clear' }, shelf, {})?.id).toBe('satin');
-    expect(chooseProduct({ productClassId: 'lacquerColour', role: 'colour', name: 'colour' }, shelf, { colour: 'black' })?.id).toBe(
-      'black',
-    );
-    expect(chooseProduct({ productClassId: 'putty', role: 'filler', name: 'putty' }, shelf, {})).toBeNull();
+    expect(chooseProduct(ask('lacquerColour', 'undercoat', 'gloss black'), shelf, {})?.id).toBe('black');
+    expect(chooseProduct(ask('lacquerClear', 'clear', 'satin clear'), shelf, {})?.id).toBe('satin');
+    expect(chooseProduct(ask('lacquerColour', 'colour', 'colour'), shelf, { colour: 'black' })?.id).toBe('black');
+    expect(chooseProduct(ask('putty', 'filler', 'putty'), shelf, {})).toBeNull();
+  });
+  it('takes no paint sooner than one of another colour where the look is a colour', () => {
+    const bone = product('bone', 'lacquerColour', { name: 'Old bone, matte' });
+    const washes = [
+      product('green', 'acrylicWash', { name: 'Verdigris wash', colourHex: '#6fa595' }),
+      product('umber', 'acrylicWash', { colourHex: '#4a3526' }),
+    ];
+    const brushed = [
+      product('dim', 'brushAcrylic', { colourHex: '#333333' }),
+      product('pale', 'brushAcrylic', { colourHex: '#eeeecc' }),
+      product('mute', 'brushAcrylic'),
+    ];
+    const words = findFinish('bone').paintWords ?? [];
+    expect(chooseProduct(ask('lacquerColour', 'colour', 'colour, wet', words), [...shelf, bone], {})?.id).toBe('bone');
+    expect(chooseProduct(ask('lacquerColour', 'colour', 'colour, wet', words), shelf, {})).toBeNull();
+    // A word is met at its beginning: old bone is bone, and a trombone is none.
+    expect(chooseProduct(ask('lacquerColour', 'colour', 'colour', words), [{ ...bone, name: 'Trombone brass' }], {})).toBeNull();
+    expect(chooseProduct(ask('lacquerColour', 'colour', 'colour', words), shelf, { colour: 'white' })?.id).toBe('white');
+    const [green, umber] = washes as [Product, Product];
+    expect(chooseProduct(ask('acrylicWash', 'wash'), washes, {})?.id).toBe('umber');
+    expect(chooseProduct(ask('acrylicWash', 'verdigris', 'verdigris', ['verdigris']), [umber, green], {})?.id).toBe('green');
+    expect(chooseProduct(ask('acrylicWash', 'verdigris', 'verdigris', ['verdigris']), [umber], {})).toBeNull();
+    expect(chooseProduct(ask('brushAcrylic', 'highlight'), brushed, {})?.id).toBe('pale');
+    expect(chooseProduct(ask('brushAcrylic', 'highlight'), brushed.slice(2), {})?.id).toBe('mute');
+  });
+  it('takes another paint than the first for a second colour, or none', () => {
+    expect(chooseProduct(ask('lacquerColour', 'accent'), shelf, {})?.id).toBe('black');
+    expect(chooseProduct(ask('lacquerColour', 'accent'), shelf, { colour: 'black' })?.id).toBe('white');
+    expect(chooseProduct(ask('lacquerColour', 'accent'), shelf.slice(0, 1), {})).toBeNull();
+  });
+  it('names a clear by the sheen it has', () => {
+    const [, , gloss, satin] = shelf as [Product, Product, Product, Product];
+    const clear = { name: 'satin clear', role: 'clear' } as const;
+    expect(renameForProduct(clear, null, gloss)).toBe('gloss clear');
+    expect(renameForProduct({ ...clear, name: 'gloss clear' }, gloss, satin)).toBe('satin clear');
+    expect(renameForProduct(clear, gloss, { ...gloss, sheen: 'none' })).toBe('satin clear');
+    expect(renameForProduct({ ...clear, name: 'last coat' }, null, gloss)).toBe('last coat');
   });
   it('names a coat after its paint', () => {
     const grown = growLadder(
@@ -207,14 +250,14 @@ describe('choosing products for a grown ladder', () => {
     expect(draft && toRung(draft, 'id', 'ladder', shelf, { colour: 'black' }).name).toBe('black, mist');
     const [white, black] = shelf as [Product, Product];
     const named = { name: 'black, mist', role: 'colour' } as const;
-    expect(renameForColour(named, black, white)).toBe('white, mist');
-    expect(renameForColour({ ...named, name: 'colour 2' }, null, black)).toBe('black 2');
+    expect(renameForProduct(named, black, white)).toBe('white, mist');
+    expect(renameForProduct({ ...named, name: 'colour 2' }, null, black)).toBe('black 2');
     // What somebody called it, and a rung that is named after no colour, keep their names.
-    expect(renameForColour({ ...named, name: 'the rim' }, black, white)).toBe('the rim');
-    expect(renameForColour({ name: 'putty', role: 'filler' }, null, white)).toBe('putty');
-    expect(renameForColour({ ...named, name: 'blackened edges' }, black, white)).toBe('blackened edges');
-    expect(renameForColour({ ...named, name: 'black' }, black, white)).toBe('white');
-    expect(renameForColour(named, black, null)).toBe('black, mist');
+    expect(renameForProduct({ ...named, name: 'the rim' }, black, white)).toBe('the rim');
+    expect(renameForProduct({ name: 'putty', role: 'filler' }, null, white)).toBe('putty');
+    expect(renameForProduct({ ...named, name: 'blackened edges' }, black, white)).toBe('blackened edges');
+    expect(renameForProduct({ ...named, name: 'black' }, black, white)).toBe('white');
+    expect(renameForProduct(named, black, null)).toBe('black, mist');
     // The label's own coat wins over its class's.
     const own = { ...(shelf[1] as Product), values: [{ field: 'coatMicrometres', value: 31, origin: 'label', note: '' }] } as Product;
     expect(draft && toRung(draft, 'id', 'ladder', [own], { colour: 'black' }).coatMicrometres).toBe(31);

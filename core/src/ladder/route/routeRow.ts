@@ -43,6 +43,8 @@ export interface RouteRow {
   readonly role?: ColourRole;
   /** `P220`, or `last` for the finish's last grit */
   readonly grit?: string;
+  /** words in the name of a paint that fits; none: those of the finish for its colour, else any of its class fits */
+  readonly paintWords?: readonly string[];
   /** a clear that takes the sheen of the finish, and its name */
   readonly sheen?: 'finish';
   /** rows of the loop are climbed as often as the forecast says */

@@ -75,7 +75,7 @@ export function toRung(draft: RungDraft, id: string, ladderId: string, products:
     ...NEW_RUNG,
     id,
     ladderId,
-    name: product && isNamedForColour(draft.role) ? nameForColour(draft.name, product) : draft.name,
+    name: product ? renameForProduct(draft, null, product) : draft.name,
     methodId: draft.methodId,
     band: draft.band,
     productId: product?.id ?? null,
@@ -104,13 +104,17 @@ function colourName(product: Pick<Product, 'name'>): string {
   return product.name.split(/[,(]/u)[0]?.trim().toLowerCase() ?? '';
 }
 
+const SHEEN_WORD = /^(matte|eggshell|satin|semi|gloss)\b/u;
+
 /**
- * The name of a rung whose paint becomes another: one that was named after its paint, or waited to be, is named after the new one; any other name stays.
+ * The name of a rung whose product becomes another: a clear says the sheen it has; a coat that was named after its paint, or waited to be, is named
+ * after the new one; any other name stays.
  *
- * @param before the paint until now; null: none
+ * @param before the product until now; null: none
  */
-export function renameForColour({ name, role }: Pick<Rung, 'name' | 'role'>, before: Product | null, after: Product | null): string {
+export function renameForProduct({ name, role }: Pick<Rung, 'name' | 'role'>, before: Product | null, after: Product | null): string {
   if (!after) return name;
+  if (role === 'clear') return after.sheen === 'none' ? name : name.replace(SHEEN_WORD, after.sheen);
   const old = before ? colourName(before) : '';
   const rest = name.slice(old.length);
   // Blackened edges are not named after black.
@@ -119,25 +123,64 @@ export function renameForColour({ name, role }: Pick<Rung, 'name' | 'role'>, bef
   return before === null && isNamedForColour(role) ? nameForColour(name, after) : name;
 }
 
-/** The product of a draft: the chosen one, or the shelf's first of its class whose sheen or darkness suits its role; null without one. */
+/**
+ * The product of a draft: the chosen one, or the shelf's first of its class whose name, sheen or lightness suits its role. Null without one: where a
+ * paint must be of a certain colour, no paint is told sooner than a wrong one.
+ */
 export function chooseProduct(
-  draft: Pick<RungDraft, 'productClassId' | 'role' | 'name'>,
+  draft: Pick<RungDraft, 'productClassId' | 'role' | 'name' | 'paintWords'>,
   products: readonly Product[],
   chosen: ProductsByRole,
 ): Product | null {
-  const { productClassId, role } = draft;
+  const { productClassId, role, paintWords } = draft;
   if (productClassId === null) return null;
   const wanted = role === null ? undefined : products.find((product) => product.id === chosen[role]);
   if (wanted?.classId === productClassId) return wanted;
   const candidates = products.filter((product) => product.classId === productClassId);
-  if (role === 'undercoat') return [...candidates].sort((a, b) => lightness(a) - lightness(b))[0] ?? null;
-  if (role === 'clear') return candidates.find((product) => draft.name.includes(product.sheen)) ?? candidates[0] ?? null;
-  return candidates.find((product) => role !== null && product.name.toLowerCase().includes(role)) ?? candidates[0] ?? null;
+  if (paintWords.length > 0) return firstNamed(candidates, paintWords);
+  const byLightness = candidates.toSorted((a, b) => lightness(a) - lightness(b));
+  switch (role) {
+    case null:
+      return candidates[0] ?? null;
+    case 'undercoat':
+      return byLightness[0] ?? null;
+    // A wash gathers as dirt and an edge shines: one is dark and the other light.
+    case 'wash':
+      return firstNamed(candidates, ['umber', 'dirt', 'grime', 'sepia']) ?? byLightness[0] ?? null;
+    case 'highlight':
+      return (
+        firstNamed(candidates, ['highlight', 'edge']) ??
+        byLightness.findLast((product) => lightness(product) < UNKNOWN) ??
+        candidates[0] ??
+        null
+      );
+    // A second colour that is the first one is none.
+    case 'accent': {
+      const ground = chooseProduct({ ...draft, role: 'colour' }, products, chosen);
+      return candidates.find((product) => product !== ground) ?? null;
+    }
+    case 'clear':
+      return candidates.find((product) => draft.name.includes(product.sheen)) ?? candidates[0] ?? null;
+    default:
+      return firstNamed(candidates, [role]) ?? candidates[0] ?? null;
+  }
 }
+
+/** The first whose name has the earliest of the words. */
+function firstNamed(products: readonly Product[], words: readonly string[]): Product | null {
+  for (const word of words) {
+    const found = products.find(({ name }) => new RegExp(`\\b${word}`, 'u').test(name.toLowerCase()));
+    if (found) return found;
+  }
+  return null;
+}
+
+/** More than any colour's. */
+const UNKNOWN = 999;
 
 /** A rough lightness for choosing the darkest undercoat; not for colour work. */
 function lightness(product: Product): number {
   const hex = hexOfProduct(product);
-  if (!hex) return 999;
+  if (!hex) return UNKNOWN;
   return [1, 3, 5].reduce((sum, at) => sum + Number.parseInt(hex.slice(at, at + 2), 16), 0);
 }

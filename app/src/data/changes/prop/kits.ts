@@ -48,6 +48,7 @@ export const KITS: readonly Kit[] = [
       kitProduct('Brass', 'metallicLacquer', '#a8843c', 'satin'),
       kitProduct('Satin clear', 'lacquerClear', null, 'satin'),
       kitProduct('Umber wash', 'acrylicWash', '#4a3526', 'matte'),
+      kitProduct('Verdigris wash', 'acrylicWash', '#6fa595', 'matte'),
       kitProduct('Bright brass for edges', 'brushAcrylic', '#c9a867', 'satin'),
     ],
   },
@@ -67,10 +68,12 @@ export const KITS: readonly Kit[] = [
     id: 'oldBone',
     name: 'Bone and leather',
     products: [
+      FILLER_PRIMER,
       kitProduct('Bone white', 'lacquerColour', '#ddd3b8', 'matte'),
       kitProduct('Leather brown', 'lacquerColour', '#6a4428', 'matte'),
       kitProduct('Sepia wash', 'acrylicWash', '#5a3d22', 'matte'),
-      kitProduct('Matte clear', 'lacquerClear', null, 'matte'),
+      kitProduct('Pale bone for edges', 'brushAcrylic', '#efe7d0', 'matte'),
+      kitProduct('Satin clear', 'lacquerClear', null, 'satin'),
     ],
   },
   {

@@ -43,6 +43,22 @@ const coatOf = async (at: number): Promise<Rung> => (await db.records('rungs').g
 const change = (fields: Partial<Product>): Promise<void> =>
   store.edit('change', async (edit) => changeProduct(edit, await edit.need('products', 'paint'), fields));
 
+describe('a product that is called otherwise', () => {
+  it('gives open rungs named after it its new name; a typed name and what is done stay', async () => {
+    await change({ name: 'Sea green, aerosol' });
+    await store.edit('name', async (edit) => {
+      await edit.patch('rungs', 'coat-0', { name: 'sea green, wet' });
+      await edit.patch('rungs', 'coat-1', { name: 'the rim' });
+      await edit.patch('rungs', 'coat-2', { name: 'sea green, mist' });
+    });
+    await change({ name: 'Moss green, aerosol' });
+    const names = async () => [(await coatOf(0)).name, (await coatOf(1)).name, (await coatOf(2)).name];
+    expect(await names()).toEqual(['moss green, wet', 'the rim', 'sea green, mist']);
+    await store.undo();
+    expect((await names())[0]).toBe('sea green, wet');
+  });
+});
+
 describe('a product whose label says another coat', () => {
   it('lays that on open rungs that had the usual one; a typed film and what is done stay', async () => {
     const usual = findProductClass('lacquerColour').drying.coatMicrometres;

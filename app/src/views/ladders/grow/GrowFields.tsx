@@ -38,7 +38,7 @@ export function GrowFields({
   const roles = TASTE_ROLES.flatMap(([role, name]) => {
     const draft = grown.kind === 'grown' ? grown.rungs.find((rung) => rung.role === role) : undefined;
     const fitting = products.filter((product) => product.classId === draft?.productClassId);
-    return draft && fitting.length > 0 ? [{ role, name, draft, fitting }] : [];
+    return draft && fitting.length > 0 ? [{ role, name, fitting, productId: chooseProduct(draft, products, chosen)?.id ?? '' }] : [];
   });
   return (
     <div className="grid gap-3">
@@ -67,12 +67,15 @@ export function GrowFields({
       </div>
       {roles.length > 0 && (
         <div className="grid grid-cols-2 gap-3">
-          {roles.map(({ role, name, draft, fitting }) => (
+          {roles.map(({ role, name, fitting, productId }) => (
             <SelectField
               key={role}
               label={name}
-              value={chooseProduct(draft, products, chosen)?.id ?? ''}
-              options={fitting.map((product) => [product.id, product.name] as const)}
+              value={productId}
+              options={[
+                ...(productId === '' ? [['', 'None fits by name: choose'] as const] : []),
+                ...fitting.map((product) => [product.id, product.name] as const),
+              ]}
               onChange={(value) => onChosen({ ...chosen, [role]: value })}
             />
           ))}

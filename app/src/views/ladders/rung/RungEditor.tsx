@@ -5,7 +5,7 @@ import { gatherCautions } from '@zinc-ladder/core/ladder/growLadder';
 import { findMethod, METHODS } from '@zinc-ladder/core/ladder/methods';
 import { usualMinutes } from '@zinc-ladder/model/gather/grow/rungForPart';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
-import { renameForColour } from '@zinc-ladder/model/gather/grow/growRungs';
+import { renameForProduct } from '@zinc-ladder/model/gather/grow/growRungs';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import type { Product } from '@zinc-ladder/model/records/shop/product';
 import { useTable } from '../../../data/queries';
@@ -61,7 +61,7 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
     const entry = product && findProductClass(product.classId);
     patch('the product', {
       productId: product?.id ?? null,
-      name: renameForColour(rung, find(rung.productId), product),
+      name: renameForProduct(rung, find(rung.productId), product),
       coatMicrometres: product ? productDrying(product).coatMicrometres : null,
       cautionIds: gatherCautions(method, entry?.cautions ?? [], part.materialId),
     });

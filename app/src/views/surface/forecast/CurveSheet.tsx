@@ -10,6 +10,8 @@ import { useFormats } from '../../../features/formats/useFormats';
 import type { Surface } from '../gathered/useSurface';
 
 const STEPS = 60;
+/** The line of what may stay is shown where it lies within so many times the ridges; farther off the curve would be flat under it. */
+const SHOWN_TO = 6;
 
 /** Valley depth and open flaws against hours, with the fitted decay and how far it may be off. */
 export function CurveSheet({ surface }: { readonly surface: Surface }) {
@@ -28,6 +30,8 @@ export function CurveSheet({ surface }: { readonly surface: Surface }) {
     const round = (value: number): number => Math.round(value * 100) / 100;
     const depth = shownUnit('µm', units);
     const deep = (micrometres: number): number => round(depth.toShown(micrometres));
+    const deepest = Math.max(ridge.value, fit.points > 0 ? Math.exp(fit.logStart) : 0);
+    const highest = visible.valleyMicrometres <= deepest * SHOWN_TO ? Math.max(deepest, visible.valleyMicrometres) : deepest;
     const points = [
       [0, deep(ridge.value)],
       ...passes.flatMap((pass, at) => (pass.valleyMicrometres === null ? [] : [[hours[at] ?? 0, deep(pass.valleyMicrometres)]])),
@@ -50,7 +54,7 @@ export function CurveSheet({ surface }: { readonly surface: Surface }) {
           type: 'value',
           name: depth.unit,
           min: 0,
-          max: round(depth.toShown(Math.ceil((Math.max(ridge.value, fit.points > 0 ? Math.exp(fit.logStart) : 0) * 1.1) / 20) * 20)),
+          max: round(depth.toShown(Math.ceil((highest * 1.1) / 20) * 20)),
         },
         { type: 'value', name: 'flaws', min: 0, minInterval: 1, splitLine: { show: false } },
       ],
@@ -78,7 +82,8 @@ export function CurveSheet({ surface }: { readonly surface: Surface }) {
             silent: true,
             label: { formatter: 'smooth enough' },
             lineStyle: { color: '#a9b23a', width: 3, type: 'solid' },
-            data: reach && reach.hours < end ? [{ xAxis: round(reach.hours) }] : [],
+            // At no hours at all it would lie on the axis, and what it says is told by the line of what may stay.
+            data: reach && reach.hours > 0 && reach.hours < end ? [{ xAxis: round(reach.hours) }] : [],
           },
         },
         {

@@ -149,7 +149,9 @@ function reason({ kind, nextWinsMicrometres, passHours, valleyNowMicrometres, op
       : `The next pass wins ${formats.film(nextWinsMicrometres)} in ${formatSpan(passHours * 60)}.`;
   switch (kind) {
     case 'notYet':
-      return `By the forecast about ${passesLeft.likely} ${passesLeft.likely === 1 ? 'pass' : 'passes'}. Look at the first with a guide coat and say how deep the deepest valley is.`;
+      return passesLeft.likely === 0
+        ? `By the forecast ridges of ${formats.film(valleyNowMicrometres)} may stay as they are. Look at the first pass with a guide coat all the same: it shows what the layers do not say.`
+        : `By the forecast about ${passesLeft.likely} ${passesLeft.likely === 1 ? 'pass' : 'passes'}. Look at the first with a guide coat and say how deep the deepest valley is.`;
     case 'go':
       return `The deepest valley is ${formats.film(valleyNowMicrometres)} and no open flaw shows from there. More sanding only costs detail.`;
     case 'stop':
