@@ -36,7 +36,14 @@ describe('amounts of the shelf', () => {
     ]);
     expect(amountRange(0.4, 1, 'pieces', formats)).toBe('0.4 – 1 pieces');
   });
-  it('of liquids go by the shop’s units', () => expect(amountText(29.5735, 'ml', us)).toBe('1.0 fl oz'));
+  it('of liquids and of what comes off a roll go by the shop’s units', () => {
+    expect(amountText(29.5735, 'ml', us)).toBe('1.0 fl oz');
+    expect(amountText(3.048, 'metres', us)).toBe('9.8 ft');
+    expect(amountRange(0.2, 1.6, 'metres', us)).toBe('0.7 – 5.2 ft');
+    expect([0.02, 41.3].map((amount) => amountText(amount, 'metres', formats))).toEqual(['under 0.1 m', '41 m']);
+    expect(amountRange(0.2, 1.6, 'metres', formats)).toBe('0.2 – 1.6 m');
+    expect(amountRange(0.01, 0.04, 'metres', formats)).toBe('under 0.1 – under 0.1 m');
+  });
   it('as a range name their unit once', () => {
     expect(amountRange(0.4, 2.1, 'pieces', formats)).toBe('0.4 – 2.1 pieces');
     expect(amountRange(22, 41, 'ml', formats)).toBe('22 – 41 ml');

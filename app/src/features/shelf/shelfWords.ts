@@ -6,16 +6,23 @@ import type { Formats } from '../../base/formats';
 /** An amount of a thing in its unit: `340 ml`, `2.5 pieces`, `1 pair`, `12 m`. */
 export function amountText(amount: number, unit: SupplyUnit, formats: Formats): string {
   if (unit === 'ml') return formats.volume(amount);
+  if (unit === 'metres') return runText(amount, formats);
   const shown = amountNumber(amount);
   return `${shown} ${shown === '1' ? UNIT_NAMES[unit].replace(/s$/u, '') : UNIT_NAMES[unit]}`;
 }
 
 /** A range of amounts, its unit once: `0.4 – 2.1 pieces`. */
 export function amountRange(low: number, high: number, unit: SupplyUnit, formats: Formats): string {
-  if (unit !== 'ml') return `${amountNumber(low)} – ${amountNumber(high)} ${UNIT_NAMES[unit]}`;
-  const [from, to] = [formats.volume(low), formats.volume(high)];
-  const suffix = to.replace(/^[\d.]+/u, '');
+  if (unit !== 'ml' && unit !== 'metres') return `${amountNumber(low)} – ${amountNumber(high)} ${UNIT_NAMES[unit]}`;
+  const [from, to] = [amountText(low, unit, formats), amountText(high, unit, formats)];
+  const suffix = / \D+$/u.exec(to)?.[0] ?? '';
   return `${from.endsWith(suffix) ? from.slice(0, -suffix.length) : from} – ${to}`;
+}
+
+/** A length off a roll, in the shop's units. */
+function runText(metres: number, formats: Formats): string {
+  if (metres > 0 && metres < 0.05) return `under ${formats.distance(0.1)}`;
+  return formats.distance(metres < 10 ? Math.round(metres * 10) / 10 : Math.round(metres));
 }
 
 function amountNumber(amount: number): string {

@@ -63,7 +63,9 @@ export function WeighSheet() {
       <SelectField
         label="Can"
         value={can.id}
-        options={cans.map((entry) => [entry.id, `${products.get(entry.productId)?.name ?? ''}, ${entry.sizeMillilitres} ml`] as const)}
+        options={cans.map(
+          (entry) => [entry.id, `${products.get(entry.productId)?.name ?? ''}, ${formats.volume(entry.sizeMillilitres)}`] as const,
+        )}
         onChange={(id) => {
           setCanId(id);
           setGross('');

@@ -2,12 +2,16 @@ import type { ShelfLine } from '@zinc-ladder/model/gather/shelf/shelfLines';
 import { useMemo } from 'react';
 import { amountText, UNIT_NAMES } from '../../../features/shelf/shelfWords';
 import { Chart } from '../../../ui/chart/Chart';
+import { shownUnit } from '../../../ui/fields/shownUnit';
+import { useUnits } from '../../../ui/fields/UnitsContext';
 import type { Formats } from '../../../base/formats';
 
 /** What is left of a product along the plan, with the band nine of ten lie in. */
 export function StockChart({ line, nowMs, formats }: { readonly line: ShelfLine; readonly nowMs: number; readonly formats: Formats }) {
   const { curve, stock, thing } = line;
+  const units = useUnits();
   const option = useMemo(() => {
+    const amount = shownUnit(UNIT_NAMES[thing.unit], units);
     const start = { atMs: nowMs, left: stock, low: stock, high: stock };
     const steps = [start, ...curve.steps.map((step) => ({ ...step, atMs: Math.max(nowMs, step.atMs) }))];
     const series = (name: string, key: 'left' | 'low' | 'high', type: 'solid' | 'dotted', width: number) => ({
@@ -16,7 +20,7 @@ export function StockChart({ line, nowMs, formats }: { readonly line: ShelfLine;
       step: 'end',
       showSymbol: false,
       lineStyle: { type, width },
-      data: steps.map((step) => [step.atMs, Math.round(step[key] * 10) / 10]),
+      data: steps.map((step) => [step.atMs, Math.round(amount.toShown(step[key]) * 10) / 10]),
       ...(key === 'left'
         ? {
             markLine: {
@@ -33,14 +37,14 @@ export function StockChart({ line, nowMs, formats }: { readonly line: ShelfLine;
       tooltip: { trigger: 'axis' },
       grid: { left: 48, right: 56, top: 24, bottom: 28 },
       xAxis: { type: 'time', axisLabel: { formatter: (ms: number) => formats.moment(ms, nowMs), hideOverlap: true } },
-      yAxis: { type: 'value', name: UNIT_NAMES[thing.unit] },
+      yAxis: { type: 'value', name: amount.unit },
       series: [
         series('in the mean', 'left', 'solid', 2),
         series('at least, nine of ten', 'low', 'dotted', 1.5),
         series('at most, nine of ten', 'high', 'dotted', 1.5),
       ],
     };
-  }, [curve, stock, thing.unit, nowMs, formats]);
+  }, [curve, stock, thing.unit, nowMs, formats, units]);
   const last = curve.steps.at(-1);
   return (
     <Chart

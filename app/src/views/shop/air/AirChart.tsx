@@ -3,13 +3,17 @@ import { airAt } from '@zinc-ladder/core/climate/airTimeline';
 import { dewPointCelsius } from '@zinc-ladder/core/climate/dewPoint';
 import { useMemo } from 'react';
 import { Chart } from '../../../ui/chart/Chart';
+import { shownUnit } from '../../../ui/fields/shownUnit';
+import { useUnits } from '../../../ui/fields/UnitsContext';
 import type { Formats } from '../../../base/formats';
 
 const HOUR_MS = 3_600_000;
 
 /** Temperature, dew point and humidity from two days ago to three days ahead. */
 export function AirChart({ air, nowMs, formats }: { readonly air: AirTimeline; readonly nowMs: number; readonly formats: Formats }) {
+  const units = useUnits();
   const option = useMemo(() => {
+    const degrees = shownUnit('°C', units);
     const moments = Array.from({ length: 121 }, (_, hour) => nowMs + (hour - 48) * HOUR_MS);
     const values = moments.map((ms) => ({ ms, ...airAt(air, ms) }));
     const line = (
@@ -41,17 +45,17 @@ export function AirChart({ air, nowMs, formats }: { readonly air: AirTimeline; r
       tooltip: { trigger: 'axis' },
       xAxis: { type: 'time', axisLabel: { formatter: (ms: number) => formats.moment(ms, nowMs), hideOverlap: true } },
       yAxis: [
-        { type: 'value', name: '°C', scale: true },
+        { type: 'value', name: degrees.unit, scale: true },
         { type: 'value', name: '% RH', min: 0, max: 100, splitLine: { show: false } },
       ],
       grid: { left: 40, right: 44, top: 36, bottom: 28 },
       series: [
-        line('air', (v) => v.temperatureCelsius),
-        line('dew point', (v) => dewPointCelsius(v.temperatureCelsius, v.relativeHumidityPercent), 0, 'dashed'),
+        line('air', (v) => degrees.toShown(v.temperatureCelsius)),
+        line('dew point', (v) => degrees.toShown(dewPointCelsius(v.temperatureCelsius, v.relativeHumidityPercent)), 0, 'dashed'),
         line('humidity', (v) => v.relativeHumidityPercent, 1, 'dotted'),
       ],
     };
-  }, [air, nowMs, formats]);
+  }, [air, nowMs, formats, units]);
   const here = airAt(air, nowMs);
   return (
     <Chart

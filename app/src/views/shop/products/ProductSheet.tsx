@@ -32,6 +32,7 @@ const ORIGINS = [
 /** A product: what it is, how it dries with the origin of every value, and what stands on the shelf. */
 export function ProductSheet({ product }: { readonly product: Product }) {
   const edit = useEdit();
+  const degrees = shownUnit('°C', useUnits());
   const rungs = useTable('rungs');
   const cards = useTable('mixCards');
   const cans = useTable('cans').filter((can) => can.productId === product.id);
@@ -90,7 +91,8 @@ export function ProductSheet({ product }: { readonly product: Product }) {
           </Why>
         </h3>
         <p className="text-dim text-sm">
-          For one coat at 23 °C and 50 % humidity, as labels tell it. Empty: this product has no such time. {entry.note}
+          For one coat at {shownText(degrees, 23)} {degrees.unit} and 50 % humidity, as labels tell it. Empty: this product has no such
+          time. {entry.note}
         </p>
         <table className="mt-2 w-full">
           <thead>

@@ -118,7 +118,8 @@ export function SchoolsSheet({ surface }: { readonly surface: Surface }) {
       <p className="text-dim mt-2 text-sm">
         The marked row is this ladder’s; growing another keeps what is done, and undo brings the open rungs back. Waiting is drying alone,
         in the air of now to the nearest degree ({formats.temperature(ask.air.temperatureCelsius)}, {ask.air.relativeHumidityPercent} %);
-        hands can do other work meanwhile. Engraving {formats.lengths([engraving.value.widthMillimetres, engraving.value.depthMillimetres], 2)} ({engraving.origin})
+        hands can do other work meanwhile. Engraving{' '}
+        {formats.lengths([engraving.value.widthMillimetres, engraving.value.depthMillimetres], 2)} ({engraving.origin})
         {inTheEnd.stack.length > 0 && `; with all films of this ladder, colour and clear, ${engravingWords(inTheEnd.left)}`}.
       </p>
     </Sheet>

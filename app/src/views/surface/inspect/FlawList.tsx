@@ -37,7 +37,7 @@ export function FlawList({
       <div>
         <h2 className="label">Open, {open.length}</h2>
         <p className="text-dim text-sm">
-          Seen from {metres} m in {finish.name.toLowerCase()}. Tick what this pass mends, then log the pass.
+          Seen from {formats.distance(metres)} in {finish.name.toLowerCase()}. Tick what this pass mends, then log the pass.
         </p>
         {open.length === 0 && <p className="mt-1">Nothing open.</p>}
         <ul>
