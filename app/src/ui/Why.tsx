@@ -13,7 +13,7 @@ export function Why({ reason, children, name }: { readonly reason: Reason; reado
   return (
     <Popover.Root>
       <Popover.Trigger
-        className="in-text cursor-help text-left underline decoration-dotted decoration-1 underline-offset-4"
+        className="in-text cursor-help [text-align:inherit] underline decoration-dotted decoration-1 underline-offset-4"
         aria-label={`Why ${name}`}
       >
         {children}

@@ -213,6 +213,8 @@ describe('choosing products for a grown ladder', () => {
     const words = findFinish('bone').paintWords ?? [];
     expect(chooseProduct(ask('lacquerColour', 'colour', 'colour, wet', words), [...shelf, bone], {})?.id).toBe('bone');
     expect(chooseProduct(ask('lacquerColour', 'colour', 'colour, wet', words), shelf, {})).toBeNull();
+    const plain = product('plain', 'lacquerColour', { name: 'Acrylic lacquer colour, aerosol', colourHex: '#262524' });
+    expect(chooseProduct(ask('lacquerColour', 'colour', 'colour', words), [...shelf, plain], {})?.id).toBe('plain');
     // A word is met at its beginning: old bone is bone, and a trombone is none.
     expect(chooseProduct(ask('lacquerColour', 'colour', 'colour', words), [{ ...bone, name: 'Trombone brass' }], {})).toBeNull();
     expect(chooseProduct(ask('lacquerColour', 'colour', 'colour', words), shelf, { colour: 'white' })?.id).toBe('white');

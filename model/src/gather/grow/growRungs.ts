@@ -1,4 +1,5 @@
 import { productDrying } from '../../products/productDrying';
+import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import { finishAtAge } from '@zinc-ladder/core/ladder/finishes';
 import type { GrownLadder, RouteChoice, RungDraft } from '@zinc-ladder/core/ladder/growLadder';
 import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
@@ -125,7 +126,7 @@ export function renameForProduct({ name, role }: Pick<Rung, 'name' | 'role'>, be
 
 /**
  * The product of a draft: the chosen one, or the shelf's first of its class whose name, sheen or lightness suits its role. Null without one: where a
- * paint must be of a certain colour, no paint is told sooner than a wrong one.
+ * paint must be of a certain colour, none is told sooner than a wrong one; one that is called as its class stands for any of it.
  */
 export function chooseProduct(
   draft: Pick<RungDraft, 'productClassId' | 'role' | 'name' | 'paintWords'>,
@@ -137,7 +138,7 @@ export function chooseProduct(
   const wanted = role === null ? undefined : products.find((product) => product.id === chosen[role]);
   if (wanted?.classId === productClassId) return wanted;
   const candidates = products.filter((product) => product.classId === productClassId);
-  if (paintWords.length > 0) return firstNamed(candidates, paintWords);
+  if (paintWords.length > 0) return firstNamed(candidates, paintWords) ?? candidates.find(isPlain) ?? null;
   const byLightness = candidates.toSorted((a, b) => lightness(a) - lightness(b));
   switch (role) {
     case null:
@@ -164,6 +165,10 @@ export function chooseProduct(
     default:
       return firstNamed(candidates, [role]) ?? candidates[0] ?? null;
   }
+}
+
+function isPlain({ name, classId }: Product): boolean {
+  return name.toLowerCase() === findProductClass(classId).name.toLowerCase();
 }
 
 /** The first whose name has the earliest of the words. */

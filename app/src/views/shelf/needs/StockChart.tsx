@@ -20,7 +20,7 @@ export function StockChart({ line, nowMs, formats }: { readonly line: ShelfLine;
       step: 'end',
       showSymbol: false,
       lineStyle: { type, width },
-      data: steps.map((step) => [step.atMs, Math.round(amount.toShown(step[key]) * 10) / 10]),
+      data: steps.map((step) => [step.atMs, Math.round(amount.toShown(step[key]) * 100) / 100]),
       ...(key === 'left'
         ? {
             markLine: {
