@@ -161,6 +161,23 @@ describe('a coat delayed past its recoat window', () => {
   it('is planned for when the window opens again once it was missed', () => expect(planAfter(90).waitedMinutes).toBe(2880));
 });
 
+describe('a plan that is asked for on a grid of minutes', () => {
+  const doneAt = (doneAtMs: number) => {
+    const rungs = sample.rungs.map((rung) =>
+      rung.id === 'host-1' ? { ...rung, state: 'done' as const, startedAtMs: null, doneAtMs } : rung,
+    );
+    const { nowMs, parts } = gatherPlan({ ...sample, rungs }, gatherAir(sample.shop, [], NOW), NOW);
+    return { nowMs, status: parts.flatMap((part) => part.rungs).find(({ id }) => id === 'host-1')?.status };
+  };
+  it('begins with what was done since, so that no coat is older than it is', () => {
+    expect(doneAt(NOW + 57_439)).toEqual({ nowMs: NOW + 57_439, status: { kind: 'done', endMs: NOW + 57_439 } });
+    expect(doneAt(NOW - 57_439)).toEqual({ nowMs: NOW, status: { kind: 'done', endMs: NOW - 57_439 } });
+  });
+  it('takes what lies farther ahead for done now: a clock was turned back', () => {
+    expect(doneAt(NOW + 3_600_000)).toEqual({ nowMs: NOW, status: { kind: 'done', endMs: NOW } });
+  });
+});
+
 describe('work of a rung', () => {
   it('adds the running stretch and never turns negative when the clock goes back', () => {
     expect(workedMs({ workedMs: 1000, startedAtMs: 5000 }, 9000)).toBe(5000);

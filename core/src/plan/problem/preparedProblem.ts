@@ -160,7 +160,8 @@ export function arcSpans({ pieces, keepsLabelTime }: Pick<PreparedArc, 'pieces' 
     const closesByFilm = hi === null ? Infinity : isWall ? base + hi : minuteAtProgress(clock, base + hi);
     const opens = keepsLabelTime && nth > 0 ? reopensByLabel(opensByFilm, fromEnd, lo) : opensByFilm;
     const closes = keepsLabelTime && hi !== null ? closesByLabel(closesByFilm, fromEnd, hi) : closesByFilm;
-    const start = Math.max(fromEnd, Math.ceil(opens - 1e-6));
+    // What is done may end within a minute; where nothing has to dry, what comes next need not wait for the next one.
+    const start = lo <= 0 ? fromEnd : Math.max(fromEnd, Math.ceil(opens - 1e-6));
     const end = Math.floor(closes + 1e-6);
     // A window that is over before the film is fit for it is passed over where another opens.
     const isOver = keepsLabelTime && closes < opens && nth < pieces.length - 1;

@@ -131,7 +131,8 @@ function buildTask(rung: PlanRung, part: PlanPart, prop: PlanProp | undefined, s
   const { holds, share, calendars, hands, nowMs } = setting;
   const method = findMethod(rung.methodId);
   const worked = rung.status.kind === 'begun' ? rung.status.workedMinutes : 0;
-  const end = rung.status.kind === 'done' ? Math.round(rung.status.endMs / 60_000) : null;
+  // Of what is done the moment counts, not its minute: a clock that runs from it must say what every other says.
+  const end = rung.status.kind === 'done' ? rung.status.endMs / 60_000 : null;
   const minutes = share?.ownMinutes ?? Math.max(rung.status.kind === 'begun' ? 1 : 0, Math.round(rung.minutes - worked));
   const lockedAt = lockOf(rung, nowMs) === null ? null : Math.round((rung.lockedAtMs ?? 0) / 60_000) + (share?.family.setupMinutes ?? 0);
   const fixed = end !== null ? { start: end, end } : lockedAt !== null ? { start: lockedAt, end: lockedAt + minutes } : null;

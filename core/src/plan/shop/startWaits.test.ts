@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { LABEL_AIR } from '../../climate/air';
+import { createCureTables } from '../../cure/cureTables';
+import { readCureClock } from '../../cure/cureClock';
+import { roundOutlook } from '../../cure/roundOutlook';
 import { USUAL_SPRAY_LIMITS } from '../../climate/sprayVerdict';
 import type { PlanRung } from './shopPlanInput';
 import type { StartWarning } from './startWaits';
@@ -7,6 +10,7 @@ import { readStarts, warnOfStart } from './startWaits';
 import { film, MINUTE, NOW, part, rung, shop } from '../testing/shopBuilder';
 
 const HOUR = 60 * MINUTE;
+const DAY = 24 * HOUR;
 const laid = (id: string, methodId: string, classId: string, minutesAgo: number): PlanRung =>
   rung(id, methodId, { classId, status: { kind: 'done', endMs: NOW - minutesAgo * MINUTE } });
 
@@ -28,6 +32,26 @@ describe('what speaks against beginning a rung', () => {
       },
     ]);
     expect(warned(primed, 40)).toEqual([]);
+  });
+  it('is told by the minute that every clock of the film tells: of what is done the moment counts, not its minute', () => {
+    const endMs = NOW - 20 * MINUTE + 20_000;
+    const [answer] = readStarts(
+      shop([part('a', [rung('p', 'prime', { classId: 'primer', status: { kind: 'done', endMs } }), rung('s', 'primeSand')])]),
+    );
+    const { drying } = film('primer');
+    const tables = createCureTables(shop([]).air, NOW - DAY, NOW + DAY);
+    const outlook = roundOutlook(readCureClock(drying, [{ atMs: endMs, thicknessMicrometres: drying.coatMicrometres }], tables));
+    expect(outlook.milestones.sand).toBe(NOW + 41 * MINUTE);
+    expect(answer?.waits[0]?.spans?.[0]?.start).toBe(outlook.milestones.sand);
+  });
+  it('is nothing right after what needs no waiting, wherever in its minute that was done', () => {
+    for (const seconds of [1, 29, 31, 59]) {
+      const doneMs = NOW + seconds * 1000;
+      const cut = rung('c', 'cut', { status: { kind: 'done', endMs: doneMs } });
+      const [answer] = readStarts({ ...shop([part('a', [cut, rung('s', 'sand')])]), nowMs: doneMs });
+      // The bench looks every quarter of a minute, and so a little before.
+      expect([seconds, answer && warnOfStart(answer, doneMs - 14_000, USUAL_SPRAY_LIMITS, LABEL_AIR, false)]).toEqual([seconds, []]);
+    }
   });
   it('is a window that has closed, until it opens again: enamel after 60 min and 48 h (class table)', () => {
     const enamel = (minutesAgo: number) => [

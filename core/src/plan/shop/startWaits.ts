@@ -101,7 +101,7 @@ export function warnOfStart(
     const { fromRungId, reason, spans } = wait;
     if (spans === null) return [{ kind: 'before', rungId: fromRungId }];
     // Spans are whole minutes; within the minute in which one opens or closes it counts as open.
-    if (spans.some(({ start, end }) => start <= nowMs && nowMs < end + 60_000)) return [];
+    if (spans.some(({ start, end }) => start < nowMs + 60_000 && nowMs < end + 60_000)) return [];
     const next = spans.find(({ start }) => start > nowMs);
     const untilMs = next && Number.isFinite(next.start) ? next.start : null;
     return [{ kind: spans.some(({ end }) => end <= nowMs) ? 'closed' : 'early', fromRungId, reason, untilMs }];

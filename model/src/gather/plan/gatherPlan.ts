@@ -51,9 +51,21 @@ export interface PlanRecords {
   readonly waits?: ReadonlyMap<string, number>;
 }
 
-/** Records as the planner's plain input. */
-export function gatherPlan(records: PlanRecords, air: AirTimeline, nowMs: number): ShopPlanInput {
+/** Plans are asked for on a grid of minutes; what was done since its last one is at most so much younger, ms. Farther ahead a clock was turned back. */
+const ASKED_WITHIN_MS = 5 * 60_000;
+
+/**
+ * Records as the planner's plain input.
+ *
+ * @param askedMs where something was done a little later than that, the plan begins then: a coat must not be taken for older than it is
+ */
+export function gatherPlan(records: PlanRecords, air: AirTimeline, askedMs: number): ShopPlanInput {
   const { shop } = records;
+  const nowMs = records.rungs.reduce(
+    (latest, { state, doneAtMs }) =>
+      state === 'done' && doneAtMs !== null && doneAtMs <= askedMs + ASKED_WITHIN_MS ? Math.max(latest, doneAtMs) : latest,
+    askedMs,
+  );
   const rungs = new Map(records.rungs.map((rung) => [rung.id, rung]));
   const waits = records.waits ?? waitsOf(records);
   const products = new Map(records.products.map((product) => [product.id, product]));
