@@ -37,11 +37,21 @@ test('a mix is written down, scaled in whole drops, named on a rung and found fr
 
 test('an entry of the log is corrected; the old words stay beneath, and the film counts from the corrected moment', async ({ page }) => {
   await openDemo(page, '/log');
+  const entry = page.getByRole('listitem').filter({ hasText: 'Cap: black' }).first();
+  const air = /[\d.]+ °C · \d+ %/u;
+  const before = air.exec(await entry.innerText())?.[0] ?? 'no air';
   await page.getByRole('button', { name: 'Correct Cap: black' }).click();
+  await typeDate(page, 'Ended at', '290520261910');
+  await expect(page.getByText('This is still to come.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Keep correction' })).toBeDisabled();
   await typeDate(page, 'Ended at', '280520261910');
   await page.getByLabel('Minutes', { exact: true }).fill('9');
   await page.getByRole('button', { name: 'Keep correction' }).click();
   await expect(page.getByText('corrected; it said 19:30, 6 min').first()).toBeVisible();
+  // With the moment goes its air.
+  expect(before).toMatch(air);
+  await expect(entry).toContainText(air);
+  await expect(entry).not.toContainText(before);
   await page.getByRole('link', { name: 'Bench' }).click();
   const cap = page.getByRole('article').filter({ has: page.getByRole('heading', { name: 'Cap', exact: true }) });
   await expect(cap).toContainText('19:10');

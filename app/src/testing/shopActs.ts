@@ -175,7 +175,8 @@ export const SHOP_ACTS: readonly ShopAct[] = [
       const isKnown = rung?.state !== 'done' || records.logEntries.some((entry) => entry.rungId === rung.id && entry.kind === 'done');
       if (!rung || !part || rung.state === 'leftOut' || !isKnown) return null;
       const row = { line: 2, atMs: nowMs, minutes: choice(1) % 90, prop: '', part: part.name, rung: rung.name, words: '' };
-      return (edit) => takeTimeSheet(edit, [{ kind: rung.state === 'done' ? 'correct' : 'done', row, rung, part }], null, makeId);
+      return (edit) =>
+        takeTimeSheet(edit, [{ kind: rung.state === 'done' ? 'correct' : 'done', row, rung, part }], null, () => null, makeId);
     },
   },
   on('make a second', 'ladders', async (edit, ladder, { records, choice, makeId }) => {

@@ -18,12 +18,16 @@ export interface SheetIndex {
 /**
  * What each row of a time sheet would do. Rungs are found by the names of part and rung, and of the prop where it is said; several rungs of one name are
  * taken in the order of their ladder.
+ *
+ * @param nowMs what ends later is not done yet
  */
-export function matchTimeSheet(rows: readonly SheetRow[], index: SheetIndex): readonly SheetEffect[] {
+export function matchTimeSheet(rows: readonly SheetRow[], index: SheetIndex, nowMs: number): readonly SheetEffect[] {
   const taken = new Set<string>();
   const same = (one: string, other: string): boolean => one.trim().toLowerCase() === other.trim().toLowerCase();
   return rows.map((row): SheetEffect => {
     const skip = (why: string): SheetEffect => ({ kind: 'skip', row, why });
+    // Sheets tell whole minutes, and the one that runs is not over.
+    if (row.atMs > nowMs + 60_000) return skip('it ends at a moment still to come');
     if (row.part === '' || row.rung === '') return skip('it names no part and rung');
     const parts = [...index.parts.values()].filter(
       (part) => same(part.name, row.part) && (row.prop === '' || same(index.props.get(part.propId)?.name ?? '', row.prop)),

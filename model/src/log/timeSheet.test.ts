@@ -75,6 +75,7 @@ describe('a time sheet', () => {
 
 describe('rows of a sheet among the rungs', () => {
   const sample = makeSampleProject();
+  const NOW = sample.savedAtMs;
   const ladder = sample.ladders.find(({ partId }) => partId === 'host');
   const rungs = (ladder?.rungIds ?? []).flatMap((id) => sample.rungs.find((rung) => rung.id === id) ?? []);
   const host = sample.parts.find(({ id }) => id === 'host');
@@ -87,18 +88,23 @@ describe('rows of a sheet among the rungs', () => {
   };
   const row = (fields: Partial<Parameters<typeof matchTimeSheet>[0][number]>) => ({ line: 2, atMs: 0, minutes: 5, prop: '', part: host.name, rung: first.name, words: '', ...fields }); // prettier-ignore
   it('go to the rung they name, whatever the letters', () => {
-    const [effect] = matchTimeSheet([row({ part: host.name.toUpperCase() })], index);
+    const [effect] = matchTimeSheet([row({ part: host.name.toUpperCase() })], index, NOW);
     expect(effect).toMatchObject({ kind: first.state === 'done' ? 'correct' : 'done' });
   });
   it('are skipped with the reason where they name nothing that is here', () => {
     expect(
-      matchTimeSheet([row({ part: 'Keel' }), row({ rung: 'juggle' }), row({ rung: '' })], index).map((one) =>
+      matchTimeSheet([row({ part: 'Keel' }), row({ rung: 'juggle' }), row({ rung: '' })], index, NOW).map((one) =>
         one.kind === 'skip' ? one.why : '',
       ),
     ).toEqual(['no part is called “Keel”', `${host.name} has no rung called “juggle”`, 'it names no part and rung']);
   });
+  it('are skipped where they end at a moment still to come, but for the minute that runs', () => {
+    const ends = (atMs: number) => matchTimeSheet([row({ atMs })], index, NOW)[0];
+    expect(ends(NOW + 60_000)?.kind).not.toBe('skip');
+    expect(ends(NOW + 60_001)).toMatchObject({ kind: 'skip', why: 'it ends at a moment still to come' });
+  });
   it('do not go to one rung twice', () => {
-    const twice = matchTimeSheet([row({}), row({})], { ...index, rungsOf: () => [first] });
+    const twice = matchTimeSheet([row({}), row({})], { ...index, rungsOf: () => [first] }, NOW);
     expect(twice[1]?.kind).toBe('skip');
   });
 });

@@ -20,7 +20,7 @@ export function startWarningWords(warning: StartWarning, title: (rungId: string)
     case 'before':
       return `${title(warning.rungId)} comes before it and is not done.`;
     case 'early':
-      return `${filmName(warning.reason)} ${EARLY_WORDS[milestoneOf(warning.reason)] ?? 'is not ready'}${untilWords(warning.untilMs, nowMs, formats)}.`;
+      return `${atStart(filmName(warning.reason))} ${EARLY_WORDS[milestoneOf(warning.reason)] ?? 'is not ready'}${untilWords(warning.untilMs, nowMs, formats)}.`;
     case 'closed':
       return closedWords(warning.reason, warning.untilMs, nowMs, formats);
     case 'air':
@@ -35,7 +35,11 @@ function closedWords(reason: ArcReason, untilMs: number | null, nowMs: number, f
   const until = untilWords(untilMs, nowMs, formats);
   if (milestoneOf(reason) === 'pull') return `The edge of the mask may tear${until}: ${name} is neither soft nor hard.`;
   if (reason.kind === 'missedWindow') return `The recoat window of ${name} was missed: let it harden${until}, then scuff it.`;
-  return untilMs === null ? `The recoat window of ${name} is over: scuff it first.` : `${name} will wrinkle${until}.`;
+  return untilMs === null ? `The recoat window of ${name} is over: scuff it first.` : `${atStart(name)} will wrinkle${until}.`;
+}
+
+function atStart(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
 function untilWords(untilMs: number | null, nowMs: number, formats: Formats): string {

@@ -2,6 +2,8 @@ import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
 import { useState } from 'react';
 import { correctEntry } from '../../data/changes/ladder/benchChanges';
 import { newId } from '../../base/newId';
+import { useNow } from '../../clock/ClockContext';
+import { useLoggedAir } from '../../features/rung/useLoggedAir';
 import { useEdit } from '../../features/edit/useEdit';
 import { Button } from '../../ui/Button';
 import { checkNumber, Labelled, parseNumber } from '../../ui/fields/fields';
@@ -11,15 +13,19 @@ import { CheckField } from '../../ui/fields/CheckField';
 /** Corrects an entry: the old one is kept beneath the new. */
 export function CorrectionForm({ entry, onDone }: { readonly entry: LogEntry; readonly onDone: () => void }) {
   const edit = useEdit();
+  const now = useNow(15_000) + 15_000;
   const [atMs, setAtMs] = useState(entry.atMs);
   const [minutes, setMinutes] = useState(entry.actualMinutes === null ? '' : String(entry.actualMinutes));
   const [text, setText] = useState(entry.text);
   const [isForNextTime, setForNextTime] = useState(entry.isForNextTime);
+  const airAt = useLoggedAir();
+  const isAhead = atMs > now;
   const error = checkNumber(minutes, { min: 0, max: 10_000, mayBeEmpty: true });
   const keep = async (): Promise<void> => {
-    if (error) return;
+    if (error || isAhead) return;
     const correction = { atMs, actualMinutes: minutes.trim() === '' ? null : parseNumber(minutes), text: text.trim(), isForNextTime };
-    if (await edit('Correct an entry', (change) => correctEntry(change, entry.id, correction, newId))) onDone();
+    const air = atMs === entry.atMs ? {} : { air: airAt(atMs) };
+    if (await edit('Correct an entry', (change) => correctEntry(change, entry.id, { ...correction, ...air }, newId))) onDone();
   };
   return (
     <form
@@ -29,7 +35,12 @@ export function CorrectionForm({ entry, onDone }: { readonly entry: LogEntry; re
         void keep();
       }}
     >
-      <MomentField label="Ended at" value={atMs} onKeep={(value) => value !== null && setAtMs(value)} />
+      <MomentField
+        label="Ended at"
+        value={atMs}
+        onKeep={(value) => value !== null && setAtMs(value)}
+        error={isAhead ? 'This is still to come.' : undefined}
+      />
       <Labelled label="Minutes" error={error ?? undefined}>
         {({ id, describedBy }) => (
           <input
@@ -47,7 +58,7 @@ export function CorrectionForm({ entry, onDone }: { readonly entry: LogEntry; re
       </Labelled>
       <CheckField label="To be told next time" checked={isForNextTime} onChange={setForNextTime} className="sm:col-span-3" />
       <div className="flex gap-2 sm:col-span-3">
-        <Button type="submit" look="primary" disabled={error !== null}>
+        <Button type="submit" look="primary" disabled={error !== null || isAhead}>
           Keep correction
         </Button>
         <Button onClick={onDone}>Leave it</Button>

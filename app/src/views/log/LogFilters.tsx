@@ -17,6 +17,7 @@ export const LogFilters = memo(function LogFilters({
   readonly index: ShopIndex;
 }) {
   const parts = [...index.parts.values()].filter((part) => !filter.propId || part.propId === filter.propId);
+  const products = [...index.products.values()].sort((a, b) => a.name.localeCompare(b.name));
   const set = (fields: Partial<LogFilter>): void => onFilter({ ...filter, ...fields });
   return (
     <div className="border-line grid grid-cols-2 gap-2 border-b p-3 sm:grid-cols-5">
@@ -35,7 +36,7 @@ export const LogFilters = memo(function LogFilters({
       <SelectField
         label="Product"
         value={filter.productId}
-        options={[['', 'all'], ...[...index.products.values()].map((product) => [product.id, product.name] as const)]}
+        options={[['', 'all'], ...products.map((product) => [product.id, product.name] as const)]}
         onChange={(productId) => set({ productId })}
       />
       <SelectField

@@ -13,6 +13,7 @@ import type { ShopIndex } from '../../data/useShopIndex';
 import { useEdit } from '../../features/edit/useEdit';
 import { useFormats } from '../../features/formats/useFormats';
 import { useNotices } from '../../features/notices/Notices';
+import { useLoggedAir } from '../../features/rung/useLoggedAir';
 import { useAtBench } from '../../features/person/useAtBench';
 import { Button } from '../../ui/Button';
 import { FilePick } from '../../ui/fields/FilePick';
@@ -28,8 +29,9 @@ export function TimeSheetForm({ index }: { readonly index: ShopIndex }) {
   const now = useNow(60_000);
   const { tell, tellError } = useNotices();
   const { person } = useAtBench();
+  const airAt = useLoggedAir();
   const [sheet, setSheet] = useState<TimeSheet | null>(null);
-  const effects = useMemo(() => (sheet ? matchTimeSheet(sheet.rows, index) : []), [sheet, index]);
+  const effects = useMemo(() => (sheet ? matchTimeSheet(sheet.rows, index, now) : []), [sheet, index, now]);
   const usable = effects.filter((effect) => effect.kind !== 'skip');
   const take = async (file: File): Promise<void> => {
     try {
@@ -39,7 +41,7 @@ export function TimeSheetForm({ index }: { readonly index: ShopIndex }) {
     }
   };
   const keep = async (): Promise<void> => {
-    if (!(await edit('Take in a time sheet', (change) => takeTimeSheet(change, effects, person?.id ?? null, newId)))) return;
+    if (!(await edit('Take in a time sheet', (change) => takeTimeSheet(change, effects, person?.id ?? null, airAt, newId)))) return;
     setSheet(null);
     tell('Time sheet taken in', `${counted(usable.length, 'row')}. Undo takes all of it back.`);
   };

@@ -142,8 +142,8 @@ export async function correctTimer(edit: Edit, rungId: string, minutes: number, 
   await edit.patch('rungs', rungId, { workedMs: Math.round(minutes * 60_000), startedAtMs: rung.state === 'inHand' ? moment.nowMs : null });
 }
 
-/** What a correction may change. */
-export type Correction = Pick<LogEntry, 'atMs' | 'actualMinutes' | 'text'> & Partial<Pick<LogEntry, 'isForNextTime'>>;
+/** What a correction may change; with another moment goes the air of that. */
+export type Correction = Pick<LogEntry, 'atMs' | 'actualMinutes' | 'text'> & Partial<Pick<LogEntry, 'isForNextTime' | 'air'>>;
 
 /** Corrects an entry by a new one that points at it; the rung follows, so that the cure clock counts from the right moment. */
 export async function correctEntry(edit: Edit, entryId: string, correction: Correction, makeId: () => string): Promise<void> {

@@ -1,5 +1,6 @@
 import type { SheetEffect } from '@zinc-ladder/model/log/matchTimeSheet';
 import { standingEntries } from '@zinc-ladder/model/log/standingLog';
+import type { LoggedAir } from '@zinc-ladder/model/records/ladder/logEntry';
 import type { Edit } from '../../edits/edit';
 import { ShopError } from '../../edits/shopError';
 import { correctEntry, finishRung } from './benchChanges';
@@ -7,12 +8,14 @@ import { correctEntry, finishRung } from './benchChanges';
 /**
  * Takes in the rows of a time sheet, oldest first, all or none of them: open rungs are logged as done, minutes of done ones are put right.
  *
+ * @param airAt the shop's air at a moment; null: not known
  * @throws ShopError `nothingToDo` where no row can be taken
  */
 export async function takeTimeSheet(
   edit: Edit,
   effects: readonly SheetEffect[],
   personId: string | null,
+  airAt: (atMs: number) => LoggedAir | null,
   makeId: () => string,
 ): Promise<void> {
   const usable = effects.flatMap((effect) => (effect.kind === 'skip' ? [] : [effect])).toSorted((a, b) => a.row.atMs - b.row.atMs);
@@ -20,11 +23,16 @@ export async function takeTimeSheet(
   const standing = standingEntries(await edit.list('logEntries'));
   for (const { kind, row, rung } of usable) {
     if (kind === 'done') {
-      await finishRung(edit, rung.id, row.minutes, row.words, { nowMs: row.atMs, air: null, makeId, personId }, rung.state);
+      await finishRung(edit, rung.id, row.minutes, row.words, { nowMs: row.atMs, air: airAt(row.atMs), makeId, personId }, rung.state);
       continue;
     }
     const entry = standing.find((one) => one.rungId === rung.id && one.kind === 'done');
     if (!entry) throw new ShopError('missing');
-    await correctEntry(edit, entry.id, { atMs: row.atMs, actualMinutes: row.minutes, text: row.words || entry.text }, makeId);
+    await correctEntry(
+      edit,
+      entry.id,
+      { atMs: row.atMs, actualMinutes: row.minutes, text: row.words || entry.text, air: airAt(row.atMs) },
+      makeId,
+    );
   }
 }
