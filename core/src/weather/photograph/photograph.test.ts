@@ -144,21 +144,43 @@ describe('a photograph that cannot be answered', () => {
       'notRegistered',
     );
   });
-  it('where the clean photograph is of another part, nine times in ten', () => {
-    let caught = 0;
-    const tried = 20;
-    for (let at = 0; at < tried; at += 1) {
-      const other = setting(at, { share: 0.3 });
+  it('where the clean photograph is of another part with grooves of its own', { timeout: 60_000 }, () => {
+    const answered: string[] = [];
+    for (let at = 0; at < 20; at += 1) {
+      const other = setting(at, { share: 0.3, grooves: [7, 3, 2][at % 3] ?? 7 });
       const lit = renderPair(other);
-      // The same file on its side: grooves, shade and light lie otherwise.
-      const turned = new Uint8Array(lit.clean.length);
-      for (let y = 0; y < lit.height; y += 1)
-        for (let x = 0; x < lit.width; x += 1)
-          for (let channel = 0; channel < 4; channel += 1)
-            turned[(x * lit.width + y) * 4 + channel] = lit.clean[(y * lit.width + x) * 4 + channel] ?? 0;
-      if (readCoverage(ask(lit, other, { clean: photoOfPixels(turned, lit.width, lit.height) })).refusal) caught += 1;
+      const last = lit.width - 1;
+      // The same file on its side, in a mirror, and with its grooves elsewhere: light and colour are right, and nothing lies where it did.
+      const others: Record<string, (x: number, y: number) => readonly [number, number]> = {
+        turned: (x, y) => [y, x],
+        mirrored: (x, y) => [last - x, y],
+        shifted: (x, y) => [x, (y + 12) % lit.width],
+      };
+      for (const [name, from] of Object.entries(others)) {
+        const clean = new Uint8Array(lit.clean.length);
+        for (let y = 0; y < lit.height; y += 1)
+          for (let x = 0; x < lit.width; x += 1) {
+            const [u, v] = from(x, y);
+            clean.set(lit.clean.subarray((v * lit.width + u) * 4, (v * lit.width + u) * 4 + 4), (y * lit.width + x) * 4);
+          }
+        const { refusal } = readCoverage(ask(lit, other, { clean: photoOfPixels(clean, lit.width, lit.height) }));
+        if (refusal === null) answered.push(`${at} ${name}`);
+      }
     }
-    expect(caught / tried).toBeGreaterThanOrEqual(0.85);
+    // Of 1,600 tried in working it out 3 were answered.
+    expect(answered).toEqual([]);
+  });
+  it('but not for want of detail: a smooth part shows nothing to know it by, and is read', () => {
+    let read = 0;
+    for (let at = 0; at < 12; at += 1) {
+      const smooth = setting(at, { share: 0.3, grooves: 0, isShiny: false });
+      const lit = renderPair(smooth);
+      const { refusal, low, high } = readCoverage(ask(lit, smooth));
+      if (refusal !== null) continue;
+      read += 1;
+      expect([at, (low ?? 1) <= lit.coverage && lit.coverage <= (high ?? 0)]).toEqual([at, true]);
+    }
+    expect(read).toBeGreaterThanOrEqual(9);
   });
 });
 

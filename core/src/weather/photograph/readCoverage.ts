@@ -54,6 +54,10 @@ export const PHOTO_BOUNDS = {
   mostResidual: 2.5,
   /** how far clean places may disagree on how the light changed, as a logarithm: on another part they disagree by more */
   mostSpread: 0.12,
+  /** share of the clean photograph's grooves and edges that the later one still shows: about 1 on the same part, with 5 of 100 under this (washes that fill them); about 0 on another, with 5 of 100 over it */
+  leastKept: 0.35,
+  /** another part comes this far in 1 of 100; more is kept where a deposit darkens what was dark */
+  plainlyKept: [0.7, 1.35],
   /** slope of the ratio's logarithm over the clean light's: 0 on the same part, −1 on another (9 of 10 turned parts are under this, 6 of 100 right ones) */
   leastSlope: -0.4,
   /** share of pixels that no mix of base and deposit explains: with the right part 1 in 100, at most 13; with another 12 and more */
@@ -107,12 +111,17 @@ export function readCoverage(question: CoverageQuestion): CoverageReading {
   if (!registration || registration.residual > PHOTO_BOUNDS.mostResidual) return refuse('notRegistered');
   const warped = warp(after, clean, area, registration.map);
   if (!warped) return refuse('notRegistered');
-  if ((shadeSlope(after, warped, area) ?? 0) < PHOTO_BOUNDS.leastSlope) return refuse('anotherPart');
+  const kept = detailKept(after, warped, area);
+  if (kept !== null && kept < PHOTO_BOUNDS.leastKept) return refuse('anotherPart');
+  // Where the part's own detail is plainly there, shade that lies otherwise is the lamp's, and what no mix explains a highlight or two.
+  const [least, most] = PHOTO_BOUNDS.plainlyKept;
+  const isPlain = kept !== null && kept > least && kept < most;
+  if (!isPlain && (shadeSlope(after, warped, area) ?? 0) < PHOTO_BOUNDS.leastSlope) return refuse('anotherPart');
   const gain = gainAtPins(after, clean, question.cleanPins, registration.map);
   if (!gain) return refuse('noCleanPins');
   if (gain.spread > PHOTO_BOUNDS.mostSpread) return refuse('anotherPart');
   const { coverage: pair, impossible } = pairedRatio(after, warped, area, gain.at, base, deposit);
-  if (impossible > PHOTO_BOUNDS.mostImpossible) return refuse('anotherPart');
+  if (impossible > PHOTO_BOUNDS.mostImpossible * (isPlain ? 2 : 1)) return refuse('anotherPart');
   const before = unmixValues(warped.light, warped.width, area, base, deposit);
   const unregistered = single - before;
   if (Math.abs(unregistered - pair) > AGREES[0] + AGREES[1] * Math.max(0, pair)) return refuse('readingsDisagree');
@@ -169,6 +178,61 @@ function warp(after: Photo, clean: Photo, area: InnerArea, map: (x: number, y: n
     }
   if (reached < 0.5 * (area.right - area.left) * (area.bottom - area.top)) return null;
   return { ...after, light };
+}
+
+/** Side of the blocks that detail is compared in, pixels of the averaged photograph, and blocks to each side that are its surroundings. */
+const DETAIL_BLOCK = 2;
+const SURROUNDINGS = 2;
+/** Less detail than this in the clean photograph, as a deviation of logarithms, is the camera's noise. */
+const LEAST_DETAIL = 0.02;
+
+/**
+ * How much of its grooves and edges a part still shows: what each block is lighter or darker than its surroundings, as the slope of the later photograph's
+ * over the clean one's. What a deposit adds lies otherwise and leaves the slope alone; on another part it is nothing. Null where the clean part has too
+ * little detail to tell.
+ */
+function detailKept(after: Photo, warped: Photo, area: InnerArea): number | null {
+  const [now, before] = [blockLogs(after, area), blockLogs(warped, area)];
+  const { across, down } = now;
+  const side = 2 * SURROUNDINGS + 1;
+  let [both, ofBefore, count] = [0, 0, 0];
+  for (let y = SURROUNDINGS; y < down - SURROUNDINGS; y += 1)
+    for (let x = SURROUNDINGS; x < across - SURROUNDINGS; x += 1) {
+      let [roundNow, roundBefore] = [0, 0];
+      for (let dy = -SURROUNDINGS; dy <= SURROUNDINGS; dy += 1)
+        for (let dx = -SURROUNDINGS; dx <= SURROUNDINGS; dx += 1) {
+          const at = (y + dy) * across + x + dx;
+          roundNow += now.logs[at] as number;
+          roundBefore += before.logs[at] as number;
+        }
+      const own = (now.logs[y * across + x] as number) - roundNow / (side * side);
+      const clean = (before.logs[y * across + x] as number) - roundBefore / (side * side);
+      // Blocks that the clean photograph does not reach.
+      if (!Number.isFinite(own + clean)) continue;
+      both += own * clean;
+      ofBefore += clean * clean;
+      count += 1;
+    }
+  if (count === 0 || Math.sqrt(ofBefore / count) < LEAST_DETAIL) return null;
+  return both / ofBefore;
+}
+
+/** The logarithm of the light of each block of an area. */
+function blockLogs({ light, width }: Photo, { left, top, right, bottom }: InnerArea) {
+  const across = Math.floor((right - left) / DETAIL_BLOCK);
+  const down = Math.floor((bottom - top) / DETAIL_BLOCK);
+  const logs = new Float64Array(across * down);
+  for (let y = 0; y < down; y += 1)
+    for (let x = 0; x < across; x += 1) {
+      let sum = 0;
+      for (let dy = 0; dy < DETAIL_BLOCK; dy += 1)
+        for (let dx = 0; dx < DETAIL_BLOCK; dx += 1) {
+          const at = ((top + y * DETAIL_BLOCK + dy) * width + left + x * DETAIL_BLOCK + dx) * 3;
+          sum += (light[at] as number) + 2 * (light[at + 1] as number) + (light[at + 2] as number);
+        }
+      logs[y * across + x] = Math.log(Math.max(1e-4, sum));
+    }
+  return { logs, across, down };
 }
 
 /** Side of the blocks that shade is compared in, pixels of the averaged photograph: small beside a part's shape, large beside noise. */

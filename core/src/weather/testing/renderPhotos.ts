@@ -30,6 +30,8 @@ export interface RenderSetting {
   readonly isShiny: boolean;
   readonly size: number;
   readonly seed: number;
+  /** grooves across the dome; left out: seven; none is a part without detail */
+  readonly grooves?: number;
 }
 
 const LIGHTS = {
@@ -107,30 +109,33 @@ export function renderPair(setting: RenderSetting): RenderedPair {
 }
 
 /** How deep a place lies in the dome's grooves, 0 … 1. */
-function grooveAt(size: number, x: number, y: number): number {
-  const across = Math.abs((((((y / size) * 7 + 0.3 * (x / size)) % 1) + 1) % 1) - 0.5) * 2;
+function grooveAt({ size, grooves = 7 }: Pick<RenderSetting, 'size' | 'grooves'>, x: number, y: number): number {
+  if (grooves === 0) return 0;
+  const across = Math.abs((((((y / size) * grooves + 0.3 * (x / size)) % 1) + 1) % 1) - 0.5) * 2;
   return Math.max(0, 1 - (1 - across) * 6);
 }
 
-function patternOf({ pattern, share, size, seed }: RenderSetting): (x: number, y: number) => number {
+function patternOf(setting: RenderSetting): (x: number, y: number) => number {
+  const { pattern, share, size, seed } = setting;
   const unit = size / 120;
   const breadth = pattern === 'streaks' ? [4 * unit, 40 * unit] : pattern === 'wash' ? [10 * unit, 10 * unit] : [5 * unit, 5 * unit];
   return (x, y) => {
     const noise = shareOfOctaveNoise(octaveNoise(x / (breadth[0] as number), y / (breadth[1] as number), 0.37, seed + 5));
     if (pattern !== 'wash') return Math.min(1, Math.max(0, (share - noise) / 0.03 + 0.5));
     // A wash lies in the grooves first and thins out by degrees.
-    return Math.min(1, Math.max(0, (share * (0.6 + 1.6 * grooveAt(size, x, y)) - noise) / 0.25 + 0.5 * share));
+    return Math.min(1, Math.max(0, (share * (0.6 + 1.6 * grooveAt(setting, x, y)) - noise) / 0.25 + 0.5 * share));
   };
 }
 
 function shoot(
-  { base, deposit, light, size, isShiny }: RenderSetting,
+  setting: RenderSetting,
   lean: readonly number[],
   exposure: number,
   placeOf: (x: number, y: number) => PhotoPoint,
   covered: (x: number, y: number) => number,
   random: () => number,
 ): Uint8Array {
+  const { base, deposit, light, size, isShiny } = setting;
   const { from, lamp, sky } = LIGHTS[light];
   const lx = (from[0] as number) + (lean[0] as number);
   const ly = (from[1] as number) + (lean[1] as number);
@@ -144,8 +149,8 @@ function shoot(
       const [u, v] = placeOf(x, y);
       const [dx, dy] = [(u - size / 2) / radius, (v - size / 2) / radius];
       const dz = Math.sqrt(Math.max(0.05, 1 - dx * dx - dy * dy));
-      const groove = grooveAt(size, u, v);
-      const slope = (grooveAt(size, u, v + size / 240) - grooveAt(size, u, v - size / 240)) * 0.6;
+      const groove = grooveAt(setting, u, v);
+      const slope = (grooveAt(setting, u, v + size / 240) - grooveAt(setting, u, v - size / 240)) * 0.6;
       const [nx, ny, nz] = [dx, dy + slope, dz];
       const length = Math.hypot(nx, ny, nz);
       const facing = Math.max(0, (nx * lx + ny * ly + nz * lz) / length / long);

@@ -32,7 +32,7 @@ const REFUSALS: Readonly<Record<PhotoRefusal, string>> = {
   tooSmall: 'The area is too small to count. Draw it larger, or come nearer.',
   notRegistered: 'The same places do not fit together: one is set wrong, or all lie on a line. Set them anew, spread over the part.',
   anotherPart:
-    'This does not look like the part of the clean photograph: it was turned, it is blurred, or it is another. Take both from the same place, sharp.',
+    'This does not look like the part of the clean photograph: it was turned, it is blurred, it is another, or the pass fills all its grooves. Take both from the same place, sharp; judge filled grooves by eye.',
 };
 const HOW = {
   pair: 'against the clean photograph',
