@@ -84,6 +84,31 @@ describe('coverage from a photograph and the clean one', () => {
       expect(Math.abs((coverage ?? NaN) - pair.coverage)).toBeLessThan(0.06);
     }
   });
+  it('and from twelve megapixels, as a camera that resolves no more than that', { timeout: 60_000 }, () => {
+    const own = setting(4, { size: 1500, share: 0.25, isShiny: false, light: 'side', pattern: 'chips' });
+    const pair = renderPair(own);
+    const side = 3464;
+    const by = side / pair.width;
+    const enlarge = (pixels: Uint8Array): Uint8Array => {
+      const [from, to] = [new Uint32Array(pixels.buffer, pixels.byteOffset, pixels.length / 4), new Uint32Array(side * side)];
+      for (let y = 0; y < side; y += 1)
+        for (let x = 0; x < side; x += 1) to[y * side + x] = from[Math.floor(y / by) * pair.width + Math.floor(x / by)] ?? 0;
+      return new Uint8Array(to.buffer);
+    };
+    const at = ([x, y]: PhotoPoint): PhotoPoint => [x * by, y * by];
+    const { left, top, width, height } = pair.area;
+    const { coverage, low, high } = readCoverage({
+      after: photoOfPixels(enlarge(pair.after), side, side),
+      clean: photoOfPixels(enlarge(pair.clean), side, side),
+      pairs: pair.pairs.map(({ after, clean }) => ({ after: at(after), clean: at(clean) })),
+      cleanPins: pair.cleanPins.map(at),
+      base: own.base,
+      deposit: own.deposit,
+      area: { left: left * by, top: top * by, width: width * by, height: height * by },
+    });
+    expect(Math.abs((coverage ?? NaN) - pair.coverage)).toBeLessThan(0.06);
+    expect([(low ?? 1) <= pair.coverage, pair.coverage <= (high ?? 0)]).toEqual([true, true]);
+  });
   it('without pairs or without a clean photograph its interval is wider, and one picture alone never says stop', () => {
     const own = setting(0, { share: 0.3, isShiny: false, size: 260 });
     const pair = renderPair(own);
