@@ -1,3 +1,4 @@
+import { shareTables } from '@zinc-ladder/core/weather/places/noise';
 import type { Lab } from '@zinc-ladder/core/colour/lab';
 import type { Mesh } from '@zinc-ladder/core/surface/mesh/mesh';
 import { MeshFaultError } from '@zinc-ladder/core/surface/mesh/mesh';
@@ -54,6 +55,8 @@ export interface OpenedSurface {
   /** which pins of other parts mark it */
   readonly lent: LentReach;
   readonly drawing: DrawnSurface;
+  /** for the graphics card; reckoned here, since they take longer than a page may stand still */
+  readonly noise: ReturnType<typeof shareTables>;
   readonly min: Vector;
   readonly max: Vector;
   /** no mesh: recesses and fittings are not known */
@@ -186,6 +189,7 @@ export function createWeatherApi(points = USUAL_POINTS): WeatherApi {
           }),
           lent: lentReach(fields.points, ask.lent),
           drawing: drawSurface(fields.mesh, fields),
+          noise: shareTables(),
           ...boxRound(fields.mesh.positions),
           isShape: ask.mesh === null,
         };

@@ -24,7 +24,6 @@ import { squareTo } from '@zinc-ladder/core/surface/mesh/vector';
 import { MOST_COLOUR_REGIONS } from '@zinc-ladder/core/weather/region/colourRegions';
 import { scratchDirections } from '@zinc-ladder/core/weather/deposit/markNoise';
 import { STENCIL_PIXELS } from '@zinc-ladder/core/stencil/stencilPicture';
-import { shareTables } from '@zinc-ladder/core/weather/places/noise';
 import { WIDE_LINEAR, THICKNESSES } from '@zinc-ladder/core/weather/seen/bands';
 import { USUAL_THROW } from '@zinc-ladder/core/weather/technique/passFor';
 import type { RehearsedPass } from '@zinc-ladder/core/weather/technique/rehearsedPass';
@@ -81,14 +80,8 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
   let up: Vector = [0, 0, 1];
   const passData = texture(PASS_TEXELS, MOST_WEATHER_PASSES);
   const filmData = texture(THICKNESSES, FILM_TEXTURE_ROWS);
-  const { octave, value } = shareTables();
-  const shareData = new DataTexture(joined(octave, value), octave.length, 2, RedFormat, FloatType);
   const flakeData = new DataTexture(packFlakes(USUAL_FLOP), FLAKE_ANGLES + 3, FLAKE_LIGHTNESSES, RedFormat, FloatType);
-  for (const made of [passData, filmData, shareData, flakeData]) {
-    made.minFilter = NearestFilter;
-    made.magFilter = NearestFilter;
-    made.needsUpdate = true;
-  }
+  for (const made of [passData, filmData, flakeData]) finish(made);
   const stencils = new DataArrayTexture(
     new Uint8Array(STENCIL_PIXELS * STENCIL_PIXELS * MOST_COLOUR_REGIONS),
     STENCIL_PIXELS,
@@ -123,7 +116,7 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
     toBlue: { value: vectors(inFours(WIDE_LINEAR[2] ?? [])) },
     passData: { value: passData },
     filmData: { value: filmData },
-    shareData: { value: shareData },
+    shareData: { value: null as DataTexture | null },
     baseMetals: { value: 0 },
     flakeData: { value: flakeData },
   };
@@ -145,8 +138,10 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
   const draw = paced.ask;
   const turntable = createTurntable(canvas, renderer, draw);
   return {
-    show: ({ drawing, min, max, regions }, way) => {
+    show: ({ drawing, noise, min, max, regions }, way) => {
       up = way;
+      const { octave, value } = noise;
+      uniforms.shareData.value ??= finish(new DataTexture(joined(octave, value), octave.length, 2, RedFormat, FloatType));
       if (mesh) {
         scene.remove(mesh);
         mesh.geometry.dispose();
@@ -219,7 +214,7 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
       turntable.dispose();
       mesh?.geometry.dispose();
       material.dispose();
-      for (const made of [passData, filmData, shareData, flakeData, stencils]) made.dispose();
+      for (const made of [passData, filmData, uniforms.shareData.value, flakeData, stencils]) made?.dispose();
       renderer.dispose();
     },
   };
@@ -227,6 +222,14 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
 
 function texture(width: number, height: number): DataTexture {
   return new DataTexture(new Float32Array(width * height * 4), width, height, RGBAFormat, FloatType);
+}
+
+/** A table that is read as it is, value by value. */
+function finish(table: DataTexture): DataTexture {
+  table.minFilter = NearestFilter;
+  table.magFilter = NearestFilter;
+  table.needsUpdate = true;
+  return table;
 }
 
 function joined(one: Float32Array, other: Float32Array): Float32Array<ArrayBuffer> {
