@@ -5,13 +5,14 @@ import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
 import { planShop } from '@zinc-ladder/core/plan/shopPlan/planShop';
 import { describe, expect, it } from 'vitest';
 import { productDrying, productValue } from '../products/productDrying';
+import type { Person } from '../records/shop/person';
 import type { Product } from '../records/shop/product';
 import { makeSampleProject } from '../testing/sampleProject';
 import { gatherAir } from './gatherAir';
 import { gatherPlan, workedMs } from './plan/gatherPlan';
 import type { LogEntry } from '../records/ladder/logEntry';
 import { standingEntries } from '../log/standingLog';
-import { gatherPace } from './plan/gatherPace';
+import { gatherPace, gatherPaceOf } from './plan/gatherPace';
 import type { ColourRole } from '@zinc-ladder/core/ladder/route/routeRow';
 import { findFinish } from '@zinc-ladder/core/ladder/finishes';
 import { chooseProduct, NEW_RUNG, renameForProduct, routeChoiceOf, toRung } from './grow/growRungs';
@@ -312,6 +313,17 @@ describe('the finisher’s own pace', () => {
       logs.reduce((sum, log) => sum + (log - mean) ** 2, 0),
       12,
     );
+  });
+  it('is each person’s own where several work: what nobody is named for is of who had the shop first', () => {
+    const [first] = sample.persons;
+    const person = (id: string, position: number) => ({ ...first, id, position }) as Person;
+    const persons = [person('bo', 1), person('ada', 0)];
+    const entries = [entry('1', 10, 15), entry('2', 10, 8, { personId: 'bo' }), entry('3', 10, 15, { personId: 'ada' })];
+    const zoned = { ...sample.passes[0], id: 'pass', zone: 'dome', plannedMinutes: 10, minutes: 14 } as SurfacePass;
+    const told = gatherPaceOf(entries, sample.rungs, [zoned], persons);
+    expect(told['ada']).toMatchObject({ prime: { count: 2, mean: Math.log(1.5) }, primeSand: { count: 1 } });
+    expect(told['bo']).toEqual({ prime: { count: 1, mean: Math.log(0.8), squares: 0 } });
+    expect(gatherPaceOf(entries, sample.rungs, [zoned], [])).toEqual({});
   });
   it('counts a pass over one zone as a rung of sanding, and none over the whole part: that is logged', () => {
     const pass = (id: string, zone: 'dome' | null, plannedMinutes: number | null, minutes: number) =>

@@ -16,7 +16,7 @@ import { Swatch } from '../../ui/swatch/Swatch';
 import type { Formats } from '../../base/formats';
 import { formatSpan } from '../../base/formats';
 import type { Reason } from '../../ui/Why';
-import { ownShareSource, ownShareWords, useOwnMinutes } from './useOwnMinutes';
+import { ownShareSource, ownShareWords, useOwnMinutes, whoseWords } from './useOwnMinutes';
 
 /** The figures of a rung: what decides it, each with its why. */
 export function RungFacts({
@@ -61,12 +61,12 @@ export function RungFacts({
           )
         }
         reason={{
-          formula: own ? `(${said}) × your pace` : said,
+          formula: own ? `(${said}) × ${whoseWords(own)} pace` : said,
           ...(own
             ? {
                 inputs: [
                   [rung.minutesFormula ? 'the method’s' : 'as typed', formatSpan(rung.minutes)] as const,
-                  ['your pace', `× ${own.share.toFixed(2)}`] as const,
+                  [`${whoseWords(own)} pace`, `× ${own.share.toFixed(2)}`] as const,
                 ],
               }
             : {}),

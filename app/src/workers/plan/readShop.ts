@@ -10,9 +10,9 @@ import type { LoggedUses } from '@zinc-ladder/model/gather/shelf/loggedUses';
 import { usesOf } from '@zinc-ladder/model/gather/shelf/loggedUses';
 import { standingEntries } from '@zinc-ladder/model/log/standingLog';
 import type { Shop } from '@zinc-ladder/model/records/shop/shop';
-import { gatherPace } from '@zinc-ladder/model/gather/plan/gatherPace';
+import { gatherPace, gatherPaceOf } from '@zinc-ladder/model/gather/plan/gatherPace';
 import type { LoggedPace } from '@zinc-ladder/core/plan/play/pace';
-import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import { personsInOrder } from '@zinc-ladder/model/gather/plan/personsInOrder';
 import { ShopDatabase } from '../../data/tables/database';
 
 /** Where a worker finds the shop it reckons for. It reads the records itself: a page that gathered and copied thousands would stand still meanwhile. */
@@ -45,13 +45,14 @@ const LONG_LOG = 4000;
 
 /** What the log teaches a plan. */
 interface Learned {
-  /** the last entry it was learned from: after an undo another one may have its counter; null: there was none */
-  readonly newestId: string | null;
+  /** the last entry it was learned from, for after an undo another one may have its counter, and those whose work it tells of */
+  readonly of: string;
   readonly ownPace: Readonly<Record<string, LoggedPace>>;
+  readonly ownPaceOf: Readonly<Record<string, Readonly<Record<string, LoggedPace>>>>;
   readonly uses: LoggedUses;
 }
 
-const NOTHING_LEARNED: Omit<Learned, 'newestId'> = { ownPace: {}, uses: new Map() };
+const NOTHING_LEARNED: Omit<Learned, 'of'> = { ownPace: {}, ownPaceOf: {}, uses: new Map() };
 
 /** What was learned, by database: a log only grows by what is new in it. */
 const learned = new Map<string, Learned>();
@@ -103,10 +104,10 @@ async function readNow(
       ]);
       const purchases = [...bought.filter(({ arrivedAtMs }) => arrivedAtMs === null), ...(ordered ? [toPurchase(ordered)] : [])];
       const isPaced = needsPace(shop);
-      const log = isPaced || purchases.length > 0 ? await readLog(db, databaseName, rungs, reading) : null;
+      const log = isPaced || purchases.length > 0 ? await readLog(db, databaseName, { rungs, persons }, reading) : null;
       const cans = purchases.length > 0 && log ? await db.records('cans').toArray() : [];
       const waits = log ? arrivalWaits({ props, parts, ladders, rungs, products, cans, purchases }, log.uses) : new Map<string, number>();
-      const ownPace = isPaced && log ? { ownPace: log.ownPace } : {};
+      const ownPace = isPaced && log ? { ownPace: log.ownPace, ownPaceOf: log.ownPaceOf } : {};
       const records = { shop, props, parts, joins, persons, ladders, rungs, products, waits, ...ownPace };
       return { records, air: gatherAir(shop, readings, nowMs), isLogKnown: log?.isNew ?? true };
     });
@@ -119,16 +120,25 @@ function toPurchase({ productId, amount, dueMs }: SupposedOrder): AwaitingRecord
   return { productId, amount, count: 1, dueAtMs: dueMs, arrivedAtMs: null };
 }
 
-async function readLog(db: ShopDatabase, databaseName: string, rungs: readonly Rung[], reading: LogReading) {
+async function readLog(
+  db: ShopDatabase,
+  databaseName: string,
+  { rungs, persons }: Pick<PlanRecords, 'rungs' | 'persons'>,
+  reading: LogReading,
+) {
   if (reading === 'none') return null;
   const newest = await db.records('logEntries').newest();
-  const newestId = newest?.id ?? null;
+  const of = [newest?.id, ...personsInOrder(persons).map(({ id }) => id)].join(' ');
   const known = learned.get(databaseName);
-  if (reading === 'known' && newest && newest.counter > LONG_LOG)
-    return { ...(known ?? NOTHING_LEARNED), isNew: known?.newestId === newestId };
+  if (reading === 'known' && newest && newest.counter > LONG_LOG) return { ...(known ?? NOTHING_LEARNED), isNew: known?.of === of };
   const [entries, passes] = await Promise.all([db.records('logEntries').toArray(), db.records('passes').toArray()]);
   const standing = standingEntries(entries);
-  const now: Learned = { newestId, ownPace: gatherPace(standing, rungs, passes), uses: usesOf(standing) };
+  const now: Learned = {
+    of,
+    ownPace: gatherPace(standing, rungs, passes),
+    ownPaceOf: gatherPaceOf(standing, rungs, passes, persons),
+    uses: usesOf(standing),
+  };
   learned.set(databaseName, now);
   return { ...now, isNew: true };
 }

@@ -29,8 +29,10 @@ export interface ShopPlanInput {
   readonly air: AirTimeline;
   /** whether work is planned at the finisher's own pace or by the methods' minutes */
   readonly goesByOwnPace: boolean;
-  /** how actual minutes compare with planned ones by method, from the finisher's own log */
+  /** how actual minutes compare with planned ones by method, from the shop's own log */
   readonly ownPace: Readonly<Record<string, LoggedPace>>;
+  /** the same of each person, by id: what one alone does goes by it; left out where nobody is named */
+  readonly ownPaceOf?: Readonly<Record<string, Readonly<Record<string, LoggedPace>>>>;
   /** those who work in the shop; none: one finisher, with the shop's hours, who does everything */
   readonly persons: readonly PlanPerson[];
   readonly boothPlaces: number;

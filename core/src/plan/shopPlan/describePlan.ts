@@ -19,7 +19,7 @@ import type { Certificate, Placement, PlanProblem, PlanTask } from '../problem/p
 import type { SearchState } from '../search/improvePlan';
 import type { ShopProblem } from '../shop/buildShopProblem';
 import { lockOf } from '../shop/buildShopProblem';
-import { ownShares } from '../shop/ownMinutes';
+import { ownPaces } from '../shop/ownMinutes';
 import { bedOfTask, printedPart } from '../shop/partPrints';
 import { personOfResource } from '../shop/shopHands';
 import type { PlanRung, ShopPlanInput } from '../shop/shopPlanInput';
@@ -116,7 +116,7 @@ export function describePlan(input: ShopPlanInput, { shop, state, horizonDays, i
     rounds: state.rounds,
     isFinal,
     readyMs: state.measure.readyMinute * 60_000,
-    ownShares: ownShares(input),
+    ownPaces: ownPaces(input),
     evenings: state.measure.evenings,
     setups: state.measure.setups,
     rungs,

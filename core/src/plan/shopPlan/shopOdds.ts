@@ -5,6 +5,7 @@ import type { SprayLimits } from '../../climate/sprayVerdict';
 import type { Interval } from '../../time/interval';
 import type { ShopProblem } from '../shop/buildShopProblem';
 import { learnPaces } from '../play/pace';
+import { soleDoer } from '../shop/ownMinutes';
 import { bedOfTask, printedPart } from '../shop/partPrints';
 import type { PlayOdds } from '../play/playOdds';
 import type { ShopPlanInput } from '../shop/shopPlanInput';
@@ -22,8 +23,9 @@ export function shopOdds(
   { problem, airLimits }: Pick<ShopProblem, 'problem' | 'airLimits'>,
   dryingSpread = DRYING_SPREAD,
 ): PlayOdds {
-  const methods = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, rung.methodId] as const)));
+  const rungs = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, rung] as const)));
   const paces = learnPaces(input.ownPace);
+  const pacesOf = new Map(input.persons.map(({ id }) => [id, learnPaces(input.ownPaceOf?.[id] ?? {})]));
   const parts = new Map(input.parts.map((part) => [part.id, part]));
   const films = input.parts.flatMap((part) => part.rungs.flatMap((rung) => (rung.film ? [rung.film.name] : [])));
   return {
@@ -33,7 +35,9 @@ export function shopOdds(
       // Where minutes are planned at the finisher's pace its middle is in them already.
       byTask: problem.tasks.map((task) => {
         if (printedPart(task.id) !== null) return null;
-        const pace = paces.of(findMethod(methods.get(task.id) ?? 'cut').id);
+        const rung = rungs.get(task.id);
+        const doer = rung ? soleDoer(rung, input.persons) : null;
+        const pace = (pacesOf.get(doer ?? '') ?? paces).of(findMethod(rung?.methodId ?? 'cut').id);
         return input.goesByOwnPace ? { ...pace, mean: 0 } : pace;
       }),
     },

@@ -7,7 +7,7 @@ import type { Objective } from '../problem/objective';
 import type { Certificate } from '../problem/problem';
 import type { ProblemFault } from '../problem/problemFaults';
 import type { ShopProblem } from '../shop/buildShopProblem';
-import type { OwnShares } from '../shop/ownMinutes';
+import type { OwnPaces } from '../shop/ownMinutes';
 import type { PlanNote } from './planNotes';
 
 /** A rung's place in the plan, epoch ms. */
@@ -94,8 +94,8 @@ export type ShopPlan =
       /** whether the search is over, or better ones may still come */
       readonly isFinal: boolean;
       readonly readyMs: number;
-      /** how the finisher's minutes compare with the methods', by method; empty where the plan goes by the methods' */
-      readonly ownShares: OwnShares;
+      /** how the shop's minutes compare with the methods'; empty where the plan goes by the methods' */
+      readonly ownPaces: OwnPaces;
       /** evenings (days on which hands do something) and times a tool is got ready */
       readonly evenings: number;
       readonly setups: number;

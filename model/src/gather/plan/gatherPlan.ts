@@ -11,7 +11,7 @@ import type { PlanFilm, PlanPart, PlanRung, RungProgress, ShopPlanInput } from '
 import { productDrying, productLimits } from '../../products/productDrying';
 import type { LogEntry } from '../../records/ladder/logEntry';
 import type { LoggedPace } from '@zinc-ladder/core/plan/play/pace';
-import { gatherPace } from './gatherPace';
+import { gatherPace, gatherPaceOf } from './gatherPace';
 import { holderOf, personsInOrder } from './personsInOrder';
 import type { Join } from '../../records/prop/join';
 import type { Ladder } from '../../records/ladder/ladder';
@@ -42,8 +42,9 @@ export interface PlanRecords {
   /** for the finisher's own pace; left out where that is not asked for */
   readonly logEntries?: readonly LogEntry[];
   readonly passes?: readonly SurfacePass[];
-  /** in place of both, where it is known already */
+  /** in place of both, where it is known already, and of each person */
   readonly ownPace?: Readonly<Record<string, LoggedPace>>;
+  readonly ownPaceOf?: Readonly<Record<string, Readonly<Record<string, LoggedPace>>>>;
   /** what is on its way and what stands on the shelf until then; left out where nothing was ordered */
   readonly purchases?: readonly Purchase[];
   readonly cans?: readonly Can[];
@@ -103,7 +104,7 @@ export function gatherPlan(records: PlanRecords, air: AirTimeline, askedMs: numb
     sprayLimits: shop.sprayLimits,
     air,
     goesByOwnPace: shop.goesByOwnPace,
-    ownPace: records.ownPace ?? (records.logEntries ? gatherPace(standingEntries(records.logEntries), records.rungs, records.passes) : {}),
+    ...paceOf(records),
     persons: personsInOrder(records.persons).map(({ id, name, hours, exceptions, busy, refuses }) => ({
       id,
       name,
@@ -215,6 +216,13 @@ export function filmOf(rung: Pick<Rung, 'methodId' | 'coatMicrometres' | 'name'>
     lightness: hex === null ? null : lightnessOf(hex),
     coatMicrometres: rung.coatMicrometres ?? drying.coatMicrometres,
   };
+}
+
+function paceOf({ ownPace, ownPaceOf, logEntries, rungs, passes, persons }: PlanRecords): Pick<ShopPlanInput, 'ownPace' | 'ownPaceOf'> {
+  if (ownPace) return { ownPace, ...(ownPaceOf ? { ownPaceOf } : {}) };
+  if (!logEntries) return { ownPace: {} };
+  const standing = standingEntries(logEntries);
+  return { ownPace: gatherPace(standing, rungs, passes), ownPaceOf: gatherPaceOf(standing, rungs, passes ?? [], persons) };
 }
 
 function progressOf(rung: Rung, persons: readonly Person[], nowMs: number): RungProgress {
