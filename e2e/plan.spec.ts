@@ -24,13 +24,13 @@ test('the plan gets better by itself, says what to count on, and is steered by h
 test('being away moves the plan, and undo moves it back', async ({ page }) => {
   await openDemo(page);
   const then = page.getByRole('region', { name: 'Then' });
-  await expect(then.getByRole('button', { name: /^19:37.*Badge/u })).toBeVisible();
+  await expect(then.getByRole('button', { name: /^19:37/u })).toBeVisible();
   await page.getByRole('button', { name: 'I am away' }).click();
   await typeDate(page, 'Until', '300520261200');
   await page.getByRole('button', { name: 'Plan round it' }).click();
   await expect(then.getByRole('button', { name: /^19:37/u })).toHaveCount(0, { timeout: 20_000 });
   await page.keyboard.press('Control+z');
-  await expect(then.getByRole('button', { name: /^19:37.*Badge/u })).toBeVisible({ timeout: 20_000 });
+  await expect(then.getByRole('button', { name: /^19:37/u })).toBeVisible({ timeout: 20_000 });
 });
 
 test('the camera test: what to let go, what the Sunday is worth in dates, the week; and against the clock', async ({ page }) => {
