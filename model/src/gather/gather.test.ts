@@ -233,8 +233,9 @@ describe('choosing products for a grown ladder', () => {
     expect(chooseProduct(ask('lacquerColour', 'colour', 'colour, wet', words), shelf, {})).toBeNull();
     const plain = product('plain', 'lacquerColour', { name: 'Acrylic lacquer colour, aerosol', colourHex: '#262524' });
     expect(chooseProduct(ask('lacquerColour', 'colour', 'colour', words), [...shelf, plain], {})?.id).toBe('plain');
-    // A word is met at its beginning: old bone is bone, and a trombone is none.
-    expect(chooseProduct(ask('lacquerColour', 'colour', 'colour', words), [{ ...bone, name: 'Trombone brass' }], {})).toBeNull();
+    // Old bone is bone; a trombone and bonemeal are not.
+    for (const name of ['Trombone brass', 'Bonemeal'])
+      expect(chooseProduct(ask('lacquerColour', 'colour', 'colour', words), [{ ...bone, name }], {})).toBeNull();
     expect(chooseProduct(ask('lacquerColour', 'colour', 'colour', words), shelf, { colour: 'white' })?.id).toBe('white');
     const [green, umber] = washes as [Product, Product];
     expect(chooseProduct(ask('acrylicWash', 'wash'), washes, {})?.id).toBe('umber');

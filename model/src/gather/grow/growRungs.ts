@@ -171,10 +171,10 @@ function isPlain({ name, classId }: Product): boolean {
   return name.toLowerCase() === findProductClass(classId).name.toLowerCase();
 }
 
-/** The first whose name has the earliest of the words. */
+/** The first whose name has the earliest of the words, or more of that: a tank is not tan. */
 function firstNamed(products: readonly Product[], words: readonly string[]): Product | null {
   for (const word of words) {
-    const found = products.find(({ name }) => new RegExp(`\\b${word}`, 'u').test(name.toLowerCase()));
+    const found = products.find(({ name }) => new RegExp(`\\b${word}s?\\b`, 'u').test(name.toLowerCase()));
     if (found) return found;
   }
   return null;
