@@ -101,6 +101,31 @@ describe('a part that is measured anew', () => {
     expect(await loggedOf(id)).toMatchObject({ plannedMinutes: open?.minutes, actualMinutes: 40 });
   });
 
+  it('holds the paint that was taken against it too, so that cans are as full as they are', async () => {
+    const [open] = (await rungsNow()).filter(({ state }) => state !== 'done');
+    const [product] = await db.records('products').toArray();
+    const id = open?.id ?? '';
+    await store.edit('done', async (edit) => {
+      await edit.patch('rungs', id, { methodId: 'prime', productId: product?.id ?? null, coatMicrometres: 20 });
+      const moment = { nowMs: NOW, air: null, personId: null, makeId: () => `id-${(ids += 1)}` };
+      await finishRung(edit, id, 9, '', moment, open?.state ?? 'open');
+    });
+    const tookNow = async (): Promise<number> => (await loggedOf(id))?.tookMillilitres ?? 0;
+    const took = await tookNow();
+    expect(took).toBeGreaterThan(0);
+    const area = (await partNow()).areaSquareCentimetres;
+    await change({ areaSquareCentimetres: area * 3 });
+    expect(await tookNow()).toBeCloseTo(3 * took, 9);
+    // As many pieces as were coated, whatever is added; and the new label of its product changes nothing that is gone.
+    await change({ areaSquareCentimetres: area * 2, count: 5 });
+    await store.edit('label', (edit) => edit.patch('products', product?.id ?? '', { classId: 'lacquerClear' }));
+    await change({ areaSquareCentimetres: area });
+    expect(await tookNow()).toBeCloseTo(took, 9);
+    await store.edit('region', (edit) => edit.patch('rungs', id, { areaSquareCentimetres: 12 }));
+    await change({ areaSquareCentimetres: area * 2 });
+    expect(await tookNow()).toBeCloseTo(took, 9);
+  });
+
   it('takes the minutes of its masks for as many pieces as there are', async () => {
     const [open] = (await rungsNow()).filter(({ state }) => state !== 'done');
     const set = async (pieces: number, count: number): Promise<Rung | undefined> => {

@@ -49,8 +49,8 @@ function ridgesAt({ ridgeMicrometres, layerMillimetres }: Part, nextMillimetres:
 /**
  * Gives a part other measures. What is still to be done on it takes the minutes that its method, or its order of masks, has for them where it had those
  * for the old ones; minutes that were typed, split or learned from a record stay. What is done was done on the surface that is known better now: it and
- * its log are held against the minutes for that, or a wrong guess of the surface would be learned as one's own pace. It was done on as many pieces as
- * there were, whatever is added.
+ * its log are held against the minutes and the paint for that, or a wrong guess of the surface would be learned as one's own pace, and cans would have
+ * lost what never was on it. It was done on as many pieces as there were, whatever is added.
  */
 export async function changeMeasures(
   edit: Edit,
@@ -62,19 +62,27 @@ export async function changeMeasures(
   const after = await edit.need('parts', part.id);
   if (before.areaSquareCentimetres === after.areaSquareCentimetres && before.count === after.count) return;
   const asDone = { ...after, count: before.count };
-  const doneRungs = new Map<string, { readonly before: number; readonly after: number }>();
+  const doneRungs = new Map<string, { readonly before: Rung; readonly minutes: number }>();
   for (const ladder of await edit.find('ladders', 'partId', part.id))
     for (const rung of await edit.find('rungs', 'ladderId', ladder.id)) {
       const isDone = rung.state === 'done';
       const next = minutesFor(rung, before, isDone ? asDone : after);
+      if (isDone) doneRungs.set(rung.id, { before: rung, minutes: next?.minutes ?? rung.minutes });
       if (!next || next.formula === rung.minutesFormula) continue;
       await edit.patch('rungs', rung.id, { minutes: next.minutes, minutesFormula: next.formula });
-      if (isDone) doneRungs.set(rung.id, { before: rung.minutes, after: next.minutes });
     }
-  if (doneRungs.size === 0) return;
-  for (const { id, rungId, plannedMinutes } of await edit.list('logEntries')) {
-    const changed = doneRungs.get(rungId ?? '');
-    if (changed && plannedMinutes === changed.before) await edit.patch('logEntries', id, { plannedMinutes: changed.after });
+  if (doneRungs.size === 0 || before.areaSquareCentimetres === after.areaSquareCentimetres) return;
+  const larger = after.areaSquareCentimetres / before.areaSquareCentimetres;
+  for (const entry of await edit.list('logEntries')) {
+    const done = doneRungs.get(entry.rungId ?? '');
+    if (!done) continue;
+    const { plannedMinutes, tookMillilitres } = entry;
+    const next = {
+      plannedMinutes: plannedMinutes === done.before.minutes ? done.minutes : plannedMinutes,
+      // Paint goes by the surface whatever the label said then; a region of the part is as large as it was.
+      tookMillilitres: tookMillilitres === null || done.before.areaSquareCentimetres !== null ? tookMillilitres : tookMillilitres * larger,
+    };
+    if (next.plannedMinutes !== plannedMinutes || next.tookMillilitres !== tookMillilitres) await edit.patch('logEntries', entry.id, next);
   }
 }
 
