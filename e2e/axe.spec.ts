@@ -54,7 +54,8 @@ async function goWithin(page: Page, path: string): Promise<void> {
     history.pushState(null, '', to);
     dispatchEvent(new PopStateEvent('popstate', { state: null }));
   }, path);
-  await expect(page).toHaveURL(`${DEMO}${path}`);
+  // Some lead on to the first thing they hold, sooner or later than one looks.
+  await expect(page).toHaveURL((url) => url.pathname.startsWith(path));
 }
 
 /** What axe finds. Themes differ in colours alone: names, roles and order are looked at in the light one. */

@@ -4,6 +4,7 @@ import { seededRandom } from '../../random/seededRandom';
 import checks from '../testing/weatherChecks.json';
 import type { DonePass, HandBelief } from './hand';
 import { coverageAfter, handByEarlier, learnHand, nextPass, PRIOR_HAND, quantileOf, verdictOf } from './hand';
+import { SHAPE_DOUBT, shapeRange } from '../seen/shapeDoubt';
 
 /** A finisher played by chance: a hand of their own, uneven from pass to pass, measured by photographs. */
 function play(uneven: number, photo: number, runs: number) {
@@ -107,6 +108,26 @@ describe('learning a hand', () => {
       ),
       { numRuns: 300, seed: 12 },
     );
+  });
+});
+
+describe('a forecast on a part that is known by its shape alone', () => {
+  it('has its ends wider apart about the same middle, also once something was measured, and stays a share', () => {
+    const turn = { amount: 0.3, coverage: 0.1, half: 0.03, how: 'pair' } as const;
+    for (const passes of [[], [turn]])
+      for (const most of [0.4, 0.9]) {
+        const onMesh = nextPass(passes, most, 0.3);
+        const onShape = nextPass(passes, most, 0.3, undefined, SHAPE_DOUBT);
+        expect([onShape.next, onShape.amount, onShape.now]).toEqual([onMesh.next, onMesh.amount, onMesh.now]);
+        expect(onShape.low).toBeLessThan(onMesh.low);
+        expect(onShape.high).toBeGreaterThan(onMesh.high);
+        expect(onShape.high).toBeLessThanOrEqual(1);
+      }
+  });
+  it('may be off by half either way, and no more than all', () => {
+    expect(shapeRange(0.3)).toEqual({ low: 0.3 / SHAPE_DOUBT, high: 0.3 * SHAPE_DOUBT });
+    expect(shapeRange(0.8).high).toBe(1);
+    expect(shapeRange(0)).toEqual({ low: 0, high: 0 });
   });
 });
 

@@ -161,14 +161,17 @@ export const STOP_SHARE = 0.8;
  * @param most coverage the technique tends to on this part
  * @param target the stop line, a share of the area
  * @param prior what is believed of the hand before: by other passes of the technique, where there are some
+ * @param doubt how far `most` may be off, a factor: 1 where it was reckoned on a mesh, more on a shape alone; the ends are so much wider apart
  */
-export function nextPass(passes: readonly DonePass[], most: number, target: number, prior: HandBelief = PRIOR_HAND): NextPass {
+export function nextPass(passes: readonly DonePass[], most: number, target: number, prior: HandBelief = PRIOR_HAND, doubt = 1): NextPass {
   const belief = learnHand(passes, most, prior);
   const hand = quantileOf(belief, 0.5);
   const measured = passes.findLastIndex(({ coverage }) => coverage !== null);
   const from = measured >= 0 ? (passes[measured]?.coverage as number) : 0;
   const since = passes.slice(measured + 1).reduce((sum, { amount }) => sum + amount, 0);
-  const after = (dose: number, factor: number): number => from + Math.max(0, most - from) * (1 - Math.exp(-(since + dose) * factor));
+  const after = (dose: number, factor: number, reach = most): number =>
+    from + Math.max(0, reach - from) * (1 - Math.exp(-(since + dose) * factor));
+  const highest = Math.max(most, Math.min(1, most * doubt));
   const now = after(0, hand);
   const left = Math.max(0, most - now);
   const isThere = now >= ENOUGH * target;
@@ -189,8 +192,8 @@ export function nextPass(passes: readonly DonePass[], most: number, target: numb
     amount,
     now,
     next: after(amount, hand),
-    low: Math.max(0, after(amount, quantileOf(belief, 0.05) / spread) - half),
-    high: Math.min(Math.max(most, from + half), after(amount, quantileOf(belief, 0.95) * spread) + half),
+    low: Math.max(0, after(amount, quantileOf(belief, 0.05) / spread, most / doubt) - half),
+    high: Math.min(Math.max(highest, from + half), after(amount, quantileOf(belief, 0.95) * spread, highest) + half),
     verdict: !isInReach && !isThere ? 'outOfReach' : verdictNow(),
   };
 }

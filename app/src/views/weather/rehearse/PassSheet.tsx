@@ -4,6 +4,7 @@ import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { estimateRungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
 import type { PassSight } from '@zinc-ladder/core/weather/seen/pass';
 import { SEEN_DIFFERENCE } from '@zinc-ladder/core/weather/seen/pass';
+import { shapeRange } from '@zinc-ladder/core/weather/seen/shapeDoubt';
 import { paintsThatShow, whyUnseen, willShow } from '@zinc-ladder/core/weather/seen/willItShow';
 import { mixWords } from '@zinc-ladder/core/weather/technique/mixWords';
 import { ownTechnique } from '@zinc-ladder/core/weather/technique/ownTechnique';
@@ -63,6 +64,7 @@ export function PassSheet({
     void keep(`${what} of ${technique.name.toLowerCase()}`, (run, id) => changePass(run, id, pass.id, fields)).then(onRest);
   const fitting = productsFor(technique, products);
   const most = mostContrast(weather, at);
+  const range = sight && weather.surface?.isShape ? shapeRange(sight.coverage) : null;
   const isUnseen = pass.stop === null && sight !== undefined && most !== null && whyUnseen(sight, most.contrast) !== null;
   return (
     <Sheet className="p-4" isActive label={technique.name}>
@@ -94,6 +96,11 @@ export function PassSheet({
           '…'
         )}
       </p>
+      {range && !isUnseen && technique.shows !== 'sheen' && (
+        <p className="text-dim text-sm">
+          By its shape alone, without recesses and fittings: {percent(range.low)} to {percent(range.high)}.
+        </p>
+      )}
       {sight && most !== null && technique.shows !== 'sheen' && (
         <Warning weather={weather} at={at} sight={sight} most={most} onPaint={(productId) => change('Paint', { productId })} />
       )}

@@ -1,5 +1,6 @@
 import { beliefEnds, handByEarlier, learnHand, nextPass } from '@zinc-ladder/core/weather/hand/hand';
 import type { EarlierPass, Verdict } from '@zinc-ladder/core/weather/hand/hand';
+import { SHAPE_DOUBT } from '@zinc-ladder/core/weather/seen/shapeDoubt';
 import { findTechnique } from '@zinc-ladder/core/weather/technique/techniques';
 import type { CoverageRecord, WeatherPlan } from '@zinc-ladder/model/records/prop/weatherPlan';
 import { useState } from 'react';
@@ -85,9 +86,10 @@ function Steered({ weather, at, onChoose }: { readonly weather: Weather; readonl
   const readings = plan.readings.filter((reading) => reading.passId === pass.id);
   const target = pass.stop ?? answer?.sights[at]?.coverage ?? null;
   const most = isFull ? (answer?.most ?? null) : null;
+  const isShape = weather.surface?.isShape === true;
   const earlier = earlierPasses(plans, pass.techniqueId, pass.id);
   const prior = handByEarlier(earlier);
-  const next = target !== null && most !== null && most > 0 ? nextPass(readings, most, target, prior) : null;
+  const next = target !== null && most !== null && most > 0 ? nextPass(readings, most, target, prior, isShape ? SHAPE_DOUBT : 1) : null;
   const hand = most !== null && most > 0 ? beliefEnds(learnHand(readings, most, prior)) : null;
   const measured = readings.filter(({ coverage }) => coverage !== null).length;
   const amount = laidOn ?? next?.amount ?? pass.amount;
@@ -127,7 +129,7 @@ function Steered({ weather, at, onChoose }: { readonly weather: Weather; readonl
                     'covered = Z · (1 − e^(−Σ amount · hand)); half strength first, then 0.8 of what is missing, nothing from 0.92 of the line',
                   inputs: [
                     ['stop line', percent(target ?? 0)],
-                    ['Z, with no end of turns', percent(most ?? 0)],
+                    ['Z, with no end of turns', `${percent(most ?? 0)}${isShape ? ', by its shape alone: off by half or less' : ''}`],
                     ['hand', next.hand.toFixed(2)],
                     ['there now', percent(next.now)],
                   ],
