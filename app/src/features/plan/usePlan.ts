@@ -9,14 +9,13 @@ import { useShop, useTable } from '../../data/queries';
 import { useStore } from '../../data/StoreContext';
 import { getPlanWorker, getFilms } from '../../workers/plan/planClient';
 import type { FilmAnswer } from '../../workers/plan/filmTypes';
+import { REPLAN_MS } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import type { PlanPiece } from '../../workers/plan/planPieces';
 import { PlanPieces } from '../../workers/plan/planPieces';
 import { tellWatched } from './useWatchedPlan';
 import { usePlanVersion } from './usePlanVersion';
 
-/** A plan is made again when records change, and otherwise this often: time passes and windows with it. */
-const REPLAN_MS = 5 * 60_000;
 const LAST_TOLD = ['plan told last'];
 const NO_FILMS: readonly FilmAnswer[] = [];
 const NO_STARTS: readonly StartAnswer[] = [];
@@ -38,7 +37,7 @@ export interface PlanNow {
   readonly retry: () => void;
 }
 
-/** The shop's plan, made in the worker once for all who ask; the old one stays while a new one is made. */
+/** The shop's plan, made in the worker once for all who ask, when records change and as time passes; the old one stays while a new one is made. */
 export function usePlan(): PlanNow {
   const client = useQueryClient();
   const { db } = useStore();

@@ -52,8 +52,8 @@ export interface PlanRecords {
   readonly waits?: ReadonlyMap<string, number>;
 }
 
-/** Plans are asked for on a grid of minutes; what was done since its last one is at most so much younger, ms. Farther ahead a clock was turned back. */
-const ASKED_WITHIN_MS = 5 * 60_000;
+/** Plans are asked for on a grid of so many ms: what was done since is younger by no more. Farther ahead a clock was turned back. */
+export const REPLAN_MS = 5 * 60_000;
 
 /**
  * Records as the planner's plain input.
@@ -64,7 +64,7 @@ export function gatherPlan(records: PlanRecords, air: AirTimeline, askedMs: numb
   const { shop } = records;
   const nowMs = records.rungs.reduce(
     (latest, { state, doneAtMs }) =>
-      state === 'done' && doneAtMs !== null && doneAtMs <= askedMs + ASKED_WITHIN_MS ? Math.max(latest, doneAtMs) : latest,
+      state === 'done' && doneAtMs !== null && doneAtMs <= askedMs + REPLAN_MS ? Math.max(latest, doneAtMs) : latest,
     askedMs,
   );
   const rungs = new Map(records.rungs.map((rung) => [rung.id, rung]));

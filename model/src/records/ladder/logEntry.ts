@@ -4,6 +4,9 @@ import { IsRecordId, Nullable } from '../base/decorators';
 import { IsMoment } from '../base/moment';
 import { Tracked } from '../base/tracked';
 
+/** Paint one entry can say, ml; more is told as so much. */
+export const MOST_TAKEN = 1_000_000;
+
 /** What an entry tells. */
 export type LogKind = 'done' | 'setDown' | 'note' | 'mistake' | 'reopened' | 'deviation';
 
@@ -62,7 +65,7 @@ export class LogEntry extends Tracked {
   @Nullable()
   @IsNumber()
   @Min(0)
-  @Max(1_000_000)
+  @Max(MOST_TAKEN)
   tookMillilitres!: number | null;
 
   @Nullable()

@@ -1,5 +1,6 @@
 import { holderOf } from '@zinc-ladder/model/gather/plan/personsInOrder';
 import type { LogEntry, LoggedAir } from '@zinc-ladder/model/records/ladder/logEntry';
+import { MOST_TAKEN } from '@zinc-ladder/model/records/ladder/logEntry';
 import type { Rung, RungState } from '@zinc-ladder/model/records/ladder/rung';
 import type { DryingSighting } from '@zinc-ladder/model/records/shop/product';
 import { rungMillilitres } from '@zinc-ladder/model/gather/shelf/rungTakes';
@@ -180,6 +181,7 @@ async function addEntry(
   const ladder = await edit.need('ladders', rung.ladderId);
   const part = await edit.get('parts', ladder.partId);
   const product = kind === 'done' && rung.productId !== null ? await edit.get('products', rung.productId) : undefined;
+  const took = part ? rungMillilitres(rung, part, product) : null;
   await edit.put('logEntries', {
     id: makeId(),
     revision: 0,
@@ -191,7 +193,7 @@ async function addEntry(
     rungId: rung.id,
     personId,
     productId: rung.productId,
-    tookMillilitres: part ? rungMillilitres(rung, part, product) : null,
+    tookMillilitres: took === null ? null : Math.min(MOST_TAKEN, took),
     plannedMinutes: rung.minutes,
     actualMinutes,
     air,

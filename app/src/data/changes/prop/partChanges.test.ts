@@ -3,6 +3,8 @@ import { findMaterial } from '@zinc-ladder/core/ladder/materials';
 import { inRegion, usualMinutes } from '@zinc-ladder/model/gather/grow/rungForPart';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
+import { MOST_TAKEN } from '@zinc-ladder/model/records/ladder/logEntry';
+import { rungMillilitres } from '@zinc-ladder/model/gather/shelf/rungTakes';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
@@ -124,6 +126,26 @@ describe('a part that is measured anew', () => {
     await store.edit('region', (edit) => edit.patch('rungs', id, { areaSquareCentimetres: 12 }));
     await change({ areaSquareCentimetres: area * 2 });
     expect(await tookNow()).toBeCloseTo(took, 9);
+  });
+
+  it('whose surface was not known takes the paint for what it is, and never more than an entry can say', async () => {
+    const [open] = (await rungsNow()).filter(({ state }) => state !== 'done');
+    const [product] = await db.records('products').toArray();
+    const id = open?.id ?? '';
+    await change({ areaSquareCentimetres: 0 });
+    await store.edit('done', async (edit) => {
+      await edit.patch('rungs', id, { methodId: 'prime', productId: product?.id ?? null, coatMicrometres: 20 });
+      const moment = { nowMs: NOW, air: null, personId: null, makeId: () => `id-${(ids += 1)}` };
+      await finishRung(edit, id, 9, '', moment, open?.state ?? 'open');
+    });
+    expect((await loggedOf(id))?.tookMillilitres).toBe(0);
+    await change({ areaSquareCentimetres: 150 });
+    const took = rungMillilitres({ ...(open as Rung), methodId: 'prime', coatMicrometres: 20 }, await partNow(), product) ?? 0;
+    expect(took).toBeGreaterThan(0);
+    expect((await loggedOf(id))?.tookMillilitres).toBeCloseTo(took, 9);
+    await store.edit('much', async (edit) => edit.patch('logEntries', (await loggedOf(id))?.id ?? '', { tookMillilitres: MOST_TAKEN }));
+    await change({ areaSquareCentimetres: 300 });
+    expect((await loggedOf(id))?.tookMillilitres).toBe(MOST_TAKEN);
   });
 
   it('takes the minutes of its masks for as many pieces as there are', async () => {

@@ -2,6 +2,8 @@ import type { Material } from '@zinc-ladder/core/ladder/materials';
 import { findMaterial } from '@zinc-ladder/core/ladder/materials';
 import type { RungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
 import { usualMinutes } from '@zinc-ladder/model/gather/grow/rungForPart';
+import { MOST_TAKEN } from '@zinc-ladder/model/records/ladder/logEntry';
+import { rungMillilitres } from '@zinc-ladder/model/gather/shelf/rungTakes';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import { PART_ADDED_IN_3 } from '@zinc-ladder/model/file/migrations';
@@ -72,15 +74,22 @@ export async function changeMeasures(
       await edit.patch('rungs', rung.id, { minutes: next.minutes, minutesFormula: next.formula });
     }
   if (doneRungs.size === 0 || before.areaSquareCentimetres === after.areaSquareCentimetres) return;
-  const larger = after.areaSquareCentimetres / before.areaSquareCentimetres;
+  /** What a rung took on the surface as it is known now, ml. A region of the part is as large as it was. */
+  const tookNow = async (rung: Rung, took: number, productId: string | null): Promise<number> => {
+    if (rung.areaSquareCentimetres !== null) return took;
+    // Of no surface nothing can be scaled.
+    if (before.areaSquareCentimetres === 0)
+      return rungMillilitres(rung, asDone, productId === null ? undefined : await edit.get('products', productId)) ?? took;
+    // Paint goes by the surface whatever the label said then.
+    return (took * after.areaSquareCentimetres) / before.areaSquareCentimetres;
+  };
   for (const entry of await edit.list('logEntries')) {
     const done = doneRungs.get(entry.rungId ?? '');
     if (!done) continue;
     const { plannedMinutes, tookMillilitres } = entry;
     const next = {
       plannedMinutes: plannedMinutes === done.before.minutes ? done.minutes : plannedMinutes,
-      // Paint goes by the surface whatever the label said then; a region of the part is as large as it was.
-      tookMillilitres: tookMillilitres === null || done.before.areaSquareCentimetres !== null ? tookMillilitres : tookMillilitres * larger,
+      tookMillilitres: tookMillilitres === null ? null : Math.min(MOST_TAKEN, await tookNow(done.before, tookMillilitres, entry.productId)),
     };
     if (next.plannedMinutes !== plannedMinutes || next.tookMillilitres !== tookMillilitres) await edit.patch('logEntries', entry.id, next);
   }
