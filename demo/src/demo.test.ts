@@ -22,7 +22,7 @@ import { buildShopProblem } from '@zinc-ladder/core/plan/shop/buildShopProblem';
 import { planShop } from '@zinc-ladder/core/plan/shopPlan/planShop';
 import { datesMet, shopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
 import type { ShopPlanInput } from '@zinc-ladder/core/plan/shop/shopPlanInput';
-import { applyWhatIf, suggestWhatIfs } from '@zinc-ladder/core/plan/ideas/whatIfs';
+import { applyWhatIf, suggestWhatIfs } from '@zinc-ladder/core/plan/ideas/whatIf/whatIfs';
 import { readMesh } from '@zinc-ladder/core/surface/mesh/readMesh';
 import { weldVertices } from '@zinc-ladder/core/surface/mesh/weldVertices';
 import { surveyMesh } from '@zinc-ladder/core/surface/measure/surveyMesh';

@@ -1,4 +1,4 @@
-import { planOnceMore, tryWhatIf } from '@zinc-ladder/core/plan/ideas/whatIfs';
+import { planOnceMore, tryWhatIf } from '@zinc-ladder/core/plan/ideas/tryWhatIf';
 import { readDrill, readMending, readOutlook, readTriage, readWaiting } from '../workers/plan/readOutlook';
 
 /** Bound, chance and what-ifs without a worker. Stands in for `outlookClient` where there are none. */

@@ -1,3 +1,6 @@
+import type { DryingKindId, Thinner } from '../cure/dryingKind';
+import { dryingKind } from '../cure/dryingKind';
+
 /** What a paint is thinned for. */
 export type DilutionUse = 'brush' | 'airbrush' | 'wash' | 'glaze';
 
@@ -44,9 +47,6 @@ export const DILUTIONS: readonly Dilution[] = [
   },
 ];
 
-/** What is thinned with, by drying kind. */
-export type Thinner = 'water' | 'whiteSpirit' | 'lacquerThinner' | 'none';
-
 const THINNERS: Readonly<Record<Thinner, string>> = {
   water: 'water, or the maker’s thinner for airbrush',
   whiteSpirit: 'white spirit',
@@ -54,13 +54,9 @@ const THINNERS: Readonly<Record<Thinner, string>> = {
   none: 'nothing: thinning breaks its ratio',
 };
 
-/** The thinner of a product class in words; a label wins. */
-export function thinnerOf(drying: 'solvent' | 'water' | 'oxidation' | 'twoPart' | 'moisture'): {
-  readonly id: Thinner;
-  readonly words: string;
-} {
-  const id: Thinner =
-    drying === 'water' ? 'water' : drying === 'oxidation' ? 'whiteSpirit' : drying === 'solvent' ? 'lacquerThinner' : 'none';
+/** The thinner of a way of drying in words; a label wins. */
+export function thinnerOf(drying: DryingKindId): { readonly id: Thinner; readonly words: string } {
+  const id = dryingKind(drying).thinner;
   return { id, words: THINNERS[id] };
 }
 

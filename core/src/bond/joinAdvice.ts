@@ -8,7 +8,7 @@ export interface JoinQuestion {
   readonly isSeamSeen: boolean;
   /** paint and tools reach everything once they are joined */
   readonly isReachable: boolean;
-  /** one of them must come off again (battery, lamp) */
+  /** one of the two parts must be removable later (battery, lamp) */
   readonly mustComeOff: boolean;
   /** filler holds on both faces and is sanded flush: not on cloth, foam or bare metal */
   readonly takesFiller: boolean;

@@ -11,7 +11,7 @@ export interface Seam {
 /** Filler for a seam. */
 export interface SeamFiller {
   readonly millilitres: number;
-  /** how wide it is drawn out so that the step is not felt, mm */
+  /** width in mm over which the filler is feathered so that the step cannot be felt */
   readonly featherMillimetres: number;
   readonly formula: string;
 }

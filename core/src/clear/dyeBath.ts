@@ -20,7 +20,7 @@ export interface DyeTime {
   /** by the quickest strip, to look at it first, and by the slowest */
   readonly earliest: number;
   readonly latest: number;
-  /** longer than half as long again as the longest strip: hang another strip first */
+  /** more than 1.5 times as long as the longest test strip: test another strip first */
   readonly isBeyond: boolean;
 }
 

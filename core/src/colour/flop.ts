@@ -20,8 +20,8 @@ export function flopIndex(near: number, read: number, far: number): number {
 }
 
 /**
- * Lightness of a flake paint by the direction it is seen from: what it is read at, at 45° from where a mirror would throw the light, falling by an
- * exponential curve to both sides so that its flop index is the one given. Nearer than 15° nothing is measured; there it is taken as at 15°.
+ * Lightness of a flake paint by viewing direction. At 45° from the specular direction it is the lightness that was read; from there it
+ * follows an exponential curve whose flop index is the given one. Nearer than 15° nothing is measured; there it is taken as at 15°.
  *
  * @param read L* at 45°, over 0
  * @param index flop index, at least 0

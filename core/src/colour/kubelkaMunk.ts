@@ -78,7 +78,7 @@ export function seenThroughSurface(body: number, k1: number, k2 = INSIDE_REFLECT
   return k1 + ((1 - k1) * (1 - k2) * body) / (1 - k2 * body);
 }
 
-/** The body's reflectance that is seen as that; never at or under 0. */
+/** The body reflectance that gives this measured reflectance; always above 0. */
 export function bodyUnderSurface(seen: number, k1: number, k2 = INSIDE_REFLECTION): number {
   const inside = Math.max(seen - k1, 1e-5);
   return inside / ((1 - k1) * (1 - k2) + k2 * inside);

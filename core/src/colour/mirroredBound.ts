@@ -4,7 +4,7 @@ import { reflectanceOf } from './spectrum/reflectance';
 /** A paint must be brighter than what its surface mirrors: at most this share of its darkest band may be gloss (guessed). */
 const MOST_OF_DARKEST = 0.5;
 
-/** The share of light that surfaces mirror into readings, as far as a shelf of paints allows it. */
+/** The specular share in colour readings, limited so that every paint of the shelf keeps a possible reflectance. */
 export interface BoundMirrored {
   readonly value: number;
   /** id of the paint that is too dark for more; null where nothing had to be taken away */

@@ -28,12 +28,25 @@ export const CURE_PHASES: readonly CurePhase[] = ['drying', 'hardening'];
 /** Label minutes gained per minute in an air; 1 in label air; never negative. */
 export type CureRate = (air: Air) => number;
 
-/** One way of drying: its speed in the air relative to label conditions, as data with its source. */
+/** What a product is thinned with. */
+export type Thinner = 'water' | 'whiteSpirit' | 'lacquerThinner' | 'none';
+
+/** One way of drying: its speed in the air relative to label conditions, as data with its source, and what else follows from it. */
 export interface DryingKind {
   readonly id: DryingKindId;
   readonly name: string;
   readonly rates: Readonly<Record<CurePhase, CureRate>>;
   readonly thickness: ThicknessLaw;
+  /** °C below which its films do not form where the label says nothing of it (common practice); null: they form in any cold */
+  readonly leastFilmCelsius: number | null;
+  /** warm air drives off what a thin film still holds; what reacts only skins over (common practice) */
+  readonly gainsByWarmAir: boolean;
+  /** what makes it thinner (common practice; a label wins) */
+  readonly thinner: Thinner;
+  /** two parts are measured and mixed, and set in the cup as on the part */
+  readonly isMixed: boolean;
+  /** its vapour, or its resin on the skin, is no work for everyone (common practice; the safety sheet wins) */
+  readonly isSolventOrResin: boolean;
   readonly formula: string;
   readonly source: string;
 }
@@ -70,6 +83,11 @@ export const DRYING_KINDS: readonly DryingKind[] = [
     name: 'solvent leaves',
     rates: { drying: (air) => thermalRate(air, 38_000), hardening },
     thickness: EVAPORATING,
+    leastFilmCelsius: null,
+    gainsByWarmAir: true,
+    thinner: 'lacquerThinner',
+    isMixed: false,
+    isSolventOrResin: true,
     formula: 'until it can be handled exp(−ΔHv/R · (1/T − 1/296.15 K)), ΔHv = 38 kJ/mol; then as slow as 50 kJ/mol makes it',
     source: 'Clausius–Clapeyron; ΔHv from memory (toluene); the last solvent leaves by diffusion, 50 kJ/mol from memory',
   },
@@ -78,6 +96,11 @@ export const DRYING_KINDS: readonly DryingKind[] = [
     name: 'water leaves',
     rates: { drying: (air) => wetPotential(air) / LABEL_POTENTIAL, hardening },
     thickness: EVAPORATING,
+    leastFilmCelsius: 8,
+    gainsByWarmAir: true,
+    thinner: 'water',
+    isMixed: false,
+    isSolventOrResin: false,
     formula: 'until it can be handled (es(Twet bulb) − e) ÷ the same at 23 °C, 50 %; then exp(−Ea/R · (1/T − 1/296.15 K)), Ea = 50 kJ/mol',
     source:
       'wet bulb with Magnus pressures (WMO-No. 8), psychrometric constant 0.00066 /K from memory; hardening by Arrhenius, Ea from memory',
@@ -88,6 +111,11 @@ export const DRYING_KINDS: readonly DryingKind[] = [
     rates: { drying: hardening, hardening },
     // A thicker mass of a two-part product heats itself and does not set later.
     thickness: REACTING,
+    leastFilmCelsius: null,
+    gainsByWarmAir: false,
+    thinner: 'none',
+    isMixed: true,
+    isSolventOrResin: true,
     formula: 'exp(−Ea/R · (1/T − 1/296.15 K)), Ea = 50 kJ/mol',
     source: 'Arrhenius; Ea from memory; about half the speed per 10 °C colder (common practice)',
   },
@@ -96,6 +124,11 @@ export const DRYING_KINDS: readonly DryingKind[] = [
     name: 'oxygen hardens it',
     rates: { drying: hardening, hardening },
     thickness: EVAPORATING,
+    leastFilmCelsius: null,
+    gainsByWarmAir: false,
+    thinner: 'whiteSpirit',
+    isMixed: false,
+    isSolventOrResin: true,
     formula: 'exp(−Ea/R · (1/T − 1/296.15 K)), Ea = 50 kJ/mol',
     source: 'Arrhenius; Ea from memory; about half the speed per 10 °C colder (common practice)',
   },
@@ -104,6 +137,11 @@ export const DRYING_KINDS: readonly DryingKind[] = [
     name: 'moisture sets it',
     rates: { drying: moistureRate, hardening: moistureRate },
     thickness: REACTING,
+    leastFilmCelsius: null,
+    gainsByWarmAir: false,
+    thinner: 'none',
+    isMixed: false,
+    isSolventOrResin: false,
     formula: 'min(1, RH / 30 %)',
     source: 'slower below 30 % RH (common practice); the straight line is a guess',
   },
@@ -118,6 +156,11 @@ export function dryingKind(id: DryingKindId): DryingKind {
   const found = DRYING_KINDS.find((kind) => kind.id === id);
   if (!found) throw new RangeError(`unknown drying kind: ${String(id)}`);
   return found;
+}
+
+/** Whether a film of that kind can be too cold to form. */
+export function canFailToForm(id: DryingKindId): boolean {
+  return dryingKind(id).leastFilmCelsius !== null;
 }
 
 /**

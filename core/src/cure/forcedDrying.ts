@@ -1,14 +1,15 @@
 import type { ClockTable } from './clockTable';
 import type { DryingData } from './dryingData';
+import { dryingKind } from './dryingKind';
 
 /** What a hair dryer makes of the rate of a thin film (about 6 on thin acrylic, common practice). */
 export const DRYER_FACTOR = 6;
 /** Thicker films skin over and trap what is under them (guessed from the coats practice speaks of). */
 const THIN_MICROMETRES = 15;
 
-/** Whether warm air helps a film: thin, and dry once its water or solvent has gone. */
+/** Whether warm air helps a film: thin, and of a kind that gains by it. */
 export function gainsByDryer({ kind }: DryingData, filmMicrometres: number): boolean {
-  return (kind === 'water' || kind === 'solvent') && filmMicrometres <= THIN_MICROMETRES;
+  return dryingKind(kind).gainsByWarmAir && filmMicrometres <= THIN_MICROMETRES;
 }
 
 /**

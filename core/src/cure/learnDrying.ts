@@ -12,15 +12,15 @@ export const SIGHTED_STAGES = MILESTONES;
 /** A film that was tried: had it come to the stage by then? Both spans in minutes at label conditions. */
 export interface Sighting {
   readonly isReached: boolean;
-  /** what the film had gained when it was tried */
+  /** label minutes the film had dried when it was tested */
   readonly elapsedMinutes: number;
-  /** what the stage asks of it as long as nothing is learned */
+  /** label minutes this stage needs before anything is learned */
   readonly expectedMinutes: number;
 }
 
 /** How fast a product really dries here. */
 export interface LearnedDrying {
-  /** what its times are multiplied by; 1: as the class or label has them */
+  /** factor on all its drying times; 1 leaves those of the class or label */
   readonly factor: number;
   /** 90 % interval of it */
   readonly low: number;
@@ -37,8 +37,9 @@ const WIDEST = 2;
 const STEP = 0.01;
 
 /**
- * How fast a product dries, from films that were tried. A film that had not come to a stage says that it takes longer than that, one that had says that it
- * takes at most that: each is one side of a bound, blurred by the thumb. Posterior of ln(factor) over a normal prior about 0, on a grid.
+ * How fast a product dries, from films that were tried. A film that has not reached a stage shows that the stage takes longer; one that has
+ * shows that it takes at most so long. Each test is a one-sided bound, blurred by how differently thumbs judge. Posterior of ln(factor)
+ * over a normal prior about 0, on a grid.
  */
 export function learnDrying(sightings: readonly Sighting[]): LearnedDrying {
   const usable = sightings.filter(({ elapsedMinutes, expectedMinutes }) => elapsedMinutes > 0 && expectedMinutes > 0);

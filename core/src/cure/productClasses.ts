@@ -1,5 +1,6 @@
 import type { DryingData } from './dryingData';
 import type { DryingKindId } from './dryingKind';
+import { dryingKind } from './dryingKind';
 
 /** What a class of products is laid on with; decides how much of it lands on the part. */
 export type Application = 'aerosol' | 'airbrush' | 'brush' | 'spread';
@@ -16,7 +17,7 @@ export interface ProductClass {
   readonly densityKgPerLitre: number;
   /** minutes a mixed batch can be used at 23 °C (common practice); null where it has no such end */
   readonly potLifeMinutes: number | null;
-  /** minutes after which it must be off again, lest it will not come off (common practice); null: it stays */
+  /** minutes after which it has to be removed or it can no longer be removed (common practice); null when it stays on */
   readonly removeWithinMinutes: number | null;
   /** °C in which the product is meant to be laid on; usual band 10–32 °C (common practice) */
   readonly coldestCelsius: number;
@@ -29,6 +30,8 @@ export interface ProductClass {
 }
 
 const HOUR = 60;
+/** As cold as no shop is: for films that form in any cold. */
+const ANY_COLD_CELSIUS = -20;
 const DAY = 24 * HOUR;
 
 /** `[dry µm, touch, recoat from, recoat until, again, sand, tape, handle, hard]` in minutes at 23 °C, as a finisher's table is read. */
@@ -72,7 +75,7 @@ function productClass(id: string, name: string, application: Application, kind: 
       sandMinutes,
       tapeMinutes,
       hardMinutes,
-      minimumFilmCelsius: extras.minimumFilmCelsius ?? (kind === 'water' ? 8 : -20),
+      minimumFilmCelsius: extras.minimumFilmCelsius ?? dryingKind(kind).leastFilmCelsius ?? ANY_COLD_CELSIUS,
     },
     volumeSolids: extras.solids,
     potLifeMinutes: extras.potLife ?? null,

@@ -2,7 +2,7 @@ import type { Material } from '../ladder/materials';
 import { findMethod } from '../ladder/methods';
 import type { DryingData } from './dryingData';
 
-/** What is left of washing on a part, as plans and clocks name it. */
+/** The name plans and clocks use for water left on a part after washing. */
 export const WASH_WATER_NAME = 'water of the washing';
 
 /** Label minutes until a washed part that was blotted is dry in its gaps too, at 23 °C and 50 % (common practice: an hour; guessed). */

@@ -1,4 +1,4 @@
-/** A rung as far as its film goes. */
+/** What the film stack needs to know of a rung. */
 export interface FilmRung {
   readonly rungId: string;
   readonly name: string;

@@ -1,9 +1,9 @@
-/** A point of the curve: what was left after some hours of hands. */
+/** One measured point of the curve: the valley left after so many hours of work. */
 export interface DecayPoint {
   readonly hours: number;
   /** what is left, above 0 */
   readonly left: number;
-  /** standard deviation of ln(left): how well it is known */
+  /** standard deviation of ln(left), the uncertainty of the measurement */
   readonly logDeviation: number;
 }
 

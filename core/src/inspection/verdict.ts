@@ -42,7 +42,7 @@ export interface Verdict {
   /** what the next pass wins by the curve, µm, and how long passes have taken, h */
   readonly nextWinsMicrometres: number;
   readonly passHours: number;
-  /** hours at which the valley is what is wanted; null where the passes so far do not say: off by as much as it is */
+  /** hours of work after which the valley is expected to be shallow enough; null when the passes so far leave it as uncertain as it is large */
   readonly reach: { readonly hours: number; readonly deviation: number } | null;
   readonly valleyNowMicrometres: number;
   /** what was found is enough to take turns away from the ladder: smooth already, or a curve through two valleys that tells when */
@@ -136,7 +136,7 @@ function priorOf({ startMicrometres, endMicrometres, hours }: VerdictAsk['foreca
   return { start, startLogDeviation, ratePerHour, rateDeviation: RATE_SHARE_DEVIATION * ratePerHour };
 }
 
-/** Hours a pass takes: the mean of those that were done, or a loop of the forecast. */
+/** Hours a pass takes: the mean of the passes done so far, or one loop of the forecast when there are none. */
 function paceOf(passes: readonly InspectedPass[], forecast: VerdictAsk['forecast']): number {
   const spans = passes.flatMap(({ hours }, at) => {
     const span = hours - (passes[at - 1]?.hours ?? 0);

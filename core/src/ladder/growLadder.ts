@@ -152,7 +152,7 @@ function draftRung(row: RouteRow, turn: number, choice: RouteChoice, { lastGrit,
   };
 }
 
-/** A caution as it is on a material: dust of resin is another than dust. */
+/** The caution that applies on a material: resin dust has a caution of its own. */
 export function cautionOn(id: string, material: MaterialId): string {
   if (id !== 'dust' && id !== 'resinDust') return id;
   return findMaterial(material).isResin ? 'resinDust' : 'dust';

@@ -1,4 +1,5 @@
 import type { DryingKindId } from '../cure/dryingKind';
+import { dryingKind as findDryingKind } from '../cure/dryingKind';
 import type { Method } from './methods';
 
 /** The kinds of work not everybody in a shop does. */
@@ -22,8 +23,6 @@ export interface WorkKind {
   readonly isAsked: (work: WorkAsked) => boolean;
 }
 
-/** Films whose liquid or vapour is not for everybody: solvents and reacting resins, as their safety sheets say. Water and moisture are left. */
-const STRONG: readonly (DryingKindId | null)[] = ['solvent', 'twoPart', 'oxidation'];
 const STRONG_CAUTIONS = ['solventSpray', 'solventVapour', 'solventSmoothing', 'epoxy', 'bodyFiller', 'uncuredResin', 'oilRags'];
 const BRUSHED_BANDS = ['colour', 'maskDetail', 'weather'];
 
@@ -41,7 +40,8 @@ export const WORK_KINDS: readonly WorkKind[] = [
     id: 'solvents',
     name: 'solvents and resins',
     note: 'solvent paints, two-part products, oils, solvent smoothing, wet resin',
-    isAsked: ({ dryingKind, cautions }) => STRONG.includes(dryingKind) || cautions.some((caution) => STRONG_CAUTIONS.includes(caution)),
+    isAsked: ({ dryingKind, cautions }) =>
+      (dryingKind !== null && findDryingKind(dryingKind).isSolventOrResin) || cautions.some((caution) => STRONG_CAUTIONS.includes(caution)),
   },
   {
     id: 'masking',

@@ -14,7 +14,7 @@ export function nextE24(ohms: number): number {
   if (!(ohms >= 0.01 && ohms <= 1e9)) throw new RangeError(`no resistor is made for ${ohms} Ω`);
   const decade = 10 ** Math.floor(Math.log10(ohms) + ROUNDING);
   const value = E24.find((entry) => entry * decade >= ohms * (1 - ROUNDING));
-  // Decimals as they are printed on the part, not as powers of ten come out.
+  // Rounds to the decimals printed on the part; powers of ten in binary would add stray digits.
   return Number(((value ?? 10) * decade).toPrecision(3));
 }
 

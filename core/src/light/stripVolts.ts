@@ -37,7 +37,7 @@ export const STRIP_REFUSAL_WORDS: Readonly<Record<StripRefusal, string>> = {
   cannotCarry: 'its copper cannot carry that current: the far end would be below nothing. Feed it at more places',
 };
 
-/** A superconductor's stand-in, so that a lead of nothing is still a lead, Ω. */
+/** Smallest resistance of a lead, Ω, so that a lead of length 0 does not divide by zero. */
 const LEAST_OHMS = 1e-9;
 /** Strips show it from about a tenth less (common practice). */
 export const ENOUGH_SHARE = 0.9;

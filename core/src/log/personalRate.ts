@@ -1,4 +1,4 @@
-/** A rung that was done: what was planned and what it took. */
+/** A rung that was done, with its planned and its actual minutes. */
 export interface TimedRung {
   readonly methodId: string;
   /** where on the part; null: all over */

@@ -9,7 +9,7 @@ interface Remedy {
   /** minutes to get ready, and for each cm of it */
   readonly minutes: number;
   readonly perCentimetre: number;
-  /** the class of what it is made with, which dries; null: nothing does */
+  /** product class whose drying time the repair waits for; null when nothing in it dries */
   readonly classId: string | null;
   /** hours until it can be sanded or handled */
   readonly waitHours: number;
@@ -103,7 +103,7 @@ export interface MendChoice {
   readonly failureShare: number;
   /** hands minutes expected, where what fails is printed anew after all */
   readonly expectedMinutes: number;
-  /** too large for it: tried all the same it fails more often than said */
+  /** the damage is larger than this repair is meant for, so it fails more often than the stated share */
   readonly isTooLarge: boolean;
 }
 

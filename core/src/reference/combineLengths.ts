@@ -83,7 +83,7 @@ function weighted(values: readonly number[], sds: readonly number[]): Weighted {
   let tau = BETWEEN_PICTURES;
   const wanted = values.length - 1;
   if (wanted > 0 && chiSquared(tau) > wanted) {
-    // Falls steadily as tau grows: halved until the scatter is what it says it is.
+    // The sum falls as tau grows, so bisection finds the tau at which it equals its expected value.
     let [low, high] = [tau, Math.max(...values) - Math.min(...values) + tau];
     while (chiSquared(high) > wanted) high *= 2;
     for (let step = 0; step < 60; step += 1) {

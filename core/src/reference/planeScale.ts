@@ -69,8 +69,9 @@ const LEAST_CORNER_HEIGHT = 15;
 export type Flatten = (point: ImagePoint) => ImagePoint | null;
 
 /**
- * How a picture's plane is made flat, by what is known of it: a rectangle's corners (homography), a circle with its centre (the centre's polar is the
- * horizon), a circle's rim alone (as from afar), or nothing, when it is taken as seen square on.
+ * How the plane of a picture is rectified, from what is known in it: the corners of a rectangle (homography), a circle with its centre (the
+ * centre's polar is the horizon), or the rim of a circle alone (as if seen from far away). With none of these the plane counts as seen
+ * square on.
  *
  * @param readingPixels standard deviation of a pointed place, per coordinate
  * @returns the refusal where what was pointed at settles no plane

@@ -25,7 +25,7 @@ export interface PlaneWithErrors {
   readonly readingPixels: number;
 }
 
-/** Share of a reading error by which places are moved to see what comes of it. */
+/** Step, as a share of the reading error, by which marks are moved to find how the result depends on them. */
 const STEP = 0.1;
 
 /** The plane of a picture by the mean of what is known on it, in logarithms. */

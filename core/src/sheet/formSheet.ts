@@ -81,7 +81,7 @@ export function formSheet(buck: Buck, thicknessMillimetres: number): FormedSheet
   };
 }
 
-/** Sides a buck is made with so that the sheet, which shrinks as it cools, comes out at its size; mm. */
+/** Sides in mm to build a buck with: a little larger than the part, since the sheet shrinks as it cools. */
 export function buckBeforeShrink({ width, depth, height }: Buck, shrinkPercent: number): readonly [number, number, number] {
   const share = 1 - shrinkPercent / 100;
   return [width / share, depth / share, height / share];

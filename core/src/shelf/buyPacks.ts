@@ -65,9 +65,9 @@ interface Settled {
 }
 
 /**
- * Packs that cover all needs at least cost, then at least waste; smallest orders and carriage of each supplier counted. Exact: every set of suppliers is
- * tried, within it products are taken one by one, states that spent as much at each supplier for more are dropped, and what is missing to a smallest order
- * is filled up with the packs that come nearest above it.
+ * Packs that cover all needs at least cost, then at least waste; smallest orders and carriage of each supplier counted. Exact. Every set of
+ * suppliers is tried. Within a set, products are added one by one, and a state is dropped when another reaches the same spending at each
+ * supplier for less. What is missing to a smallest order is filled with the packs that exceed it least.
  *
  * @throws BuyingFaultError for a pack of nothing, a price below nothing, a product nobody sells, or packs far too small
  */

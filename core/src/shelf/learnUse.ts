@@ -1,6 +1,6 @@
 import { HALF_90 } from '../number/half90';
 
-/** A can that was weighed: what had been reckoned of it since the time before, and what had really gone. In one unit. */
+/** A can that was weighed: the use computed since the last weighing, and the real use. In one unit. */
 export interface WeighedUse {
   readonly reckoned: number;
   readonly used: number;

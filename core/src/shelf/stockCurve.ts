@@ -30,7 +30,7 @@ export interface StockCurve {
   readonly free: number;
   /** first take that is not covered with the chance one bears; null: it lasts */
   readonly runsOutMs: number | null;
-  /** what is missing of all to be sure by that chance; 0: nothing */
+  /** amount missing for the whole need to be met with that chance; 0 when none is */
   readonly missing: number;
   /** what of it is on its way */
   readonly arriving: number;
@@ -40,7 +40,7 @@ export interface StockCurve {
 export const USUAL_SPREAD: StockSpread = { each: 0.25, all: BETWEEN_HANDS };
 /** Days a parcel takes where nothing else is said (guess). */
 export const USUAL_DAYS = 2;
-/** Chance that what is on the shelf is enough, that one bears: four of five. */
+/** The chance of having enough that counts as safe: four in five. */
 export const USUAL_CHANCE = 0.8;
 
 /**
@@ -95,8 +95,8 @@ export function stockCurve(
 }
 
 /**
- * By when to order so that it is there: so many days before, at the same hour of the shop's clock whatever the clock change, and not on a day the supplier
- * does not send.
+ * The latest moment to order so that it arrives in time: so many days earlier at the same local hour, across clock changes too, and on a
+ * day on which the supplier ships.
  *
  * @param isClosed whether nothing is sent on a day, ISO weekday 1–7
  */

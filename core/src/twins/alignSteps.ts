@@ -32,7 +32,7 @@ const OTHER_KIND = 9;
 const OTHER_PRODUCT = 0.7;
 const AMOUNT = 0.15;
 const MINUTES = 0.1;
-/** Of two coats of one product the one that is called alike is the twin: small, so that it only decides ties (guessed). */
+/** Extra cost of different names; small, so that it only decides which of two coats of one product is matched (guessed). */
 const NAME = 0.03;
 const MOST = 2;
 

@@ -3,8 +3,8 @@ import { alignSteps } from './alignSteps';
 import type { PaintedStep } from './compareTwins';
 
 /**
- * The usual one of several parts that should match: the steps that at least half of them have, in the order of the one whose number of steps is the usual, with
- * the median of their films, minutes and waiting. What is no number is that one's.
+ * The typical part of several that should match: the steps that at least half of them have, in the order of the part with the median number
+ * of steps, with median films, minutes and waits. What is no number is that one's.
  */
 export function averageSteps(twins: readonly (readonly PaintedStep[])[]): readonly PaintedStep[] {
   if (twins.length < 2) return twins[0] ?? [];

@@ -99,7 +99,7 @@ export function compareTwins(a: readonly PaintedStep[], b: readonly PaintedStep[
   const [lastA, lastB] = [lastFilm(a), lastFilm(b)];
   const [sheenA, sheenB] = [lastA?.sheen ?? null, lastB?.sheen ?? null];
   if (lastA && lastB) differences.push(...wholeDifferences(lastA, lastB));
-  // What is seen goes before what is not; of that the order of what bears on it most.
+  // Visible differences come first, then the others by how much they bear on colour, film and sheen.
   const rank = ({ kind, seen }: TwinDifference): number => (seen === null ? 1000 + ORDER.indexOf(kind) : -seen);
   return { pairs, labA, labB, deltaE, sheenA, sheenB, differences: differences.toSorted((one, other) => rank(one) - rank(other)) };
 }

@@ -14,7 +14,7 @@ export function newestByRung(standing: readonly LogEntry[]): readonly LogEntry[]
   return newest;
 }
 
-/** The same from what it was: only rungs that something came or went of are looked for again. */
+/** Updates an earlier result: only rungs whose entries changed are searched again. */
 export function newestByRungAfter(
   last: readonly LogEntry[],
   before: readonly LogEntry[],

@@ -66,7 +66,7 @@ export function standingEntriesAfter(
   if (gone.length + come.length > MOST_SINGLE) return standingEntries(entries);
   const corrected = namesOfCorrected(before);
   if (![...gone, ...come].every((entry) => isPlain(entry, corrected))) return standingEntries(entries);
-  // None of them corrects another, so the same are corrected as before.
+  // The added entries correct nothing, so the set of corrected entries is the same as before.
   correctedIn.set(entries, corrected);
   const left = new Set(gone);
   const next = gone.length > 0 ? standing.filter((entry) => !left.has(entry)) : [...standing];

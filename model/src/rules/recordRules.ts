@@ -10,7 +10,7 @@ export interface RecordRule<Name extends keyof RecordOf = keyof RecordOf> {
   readonly message: string;
   /** where the rule is broken, such as `doneAtMs` or `hours[2]`; `''`: the record as a whole; none: it holds */
   readonly brokenAt: (record: RecordOf[Name]) => readonly string[];
-  /** the record so that the rule holds; null: it is taken away */
+  /** the record changed so that it keeps the rule; null when it has to be removed */
   readonly mend: (record: RecordOf[Name]) => RecordOf[Name] | null;
   /** what mending does, in words */
   readonly mended: string;

@@ -19,7 +19,7 @@ export type RungStateFields = Pick<Rung, 'state' | 'startedAtMs' | 'workedMs' | 
 /** What comes of a wish to bring a rung into another state. */
 export type RungStateChange =
   | { readonly kind: 'changed'; readonly fields: RungStateFields }
-  /** it is not in a state that leads there, as when it is there already */
+  /** its present state does not lead to the wanted one, for example because it has it already */
   | { readonly kind: 'nothingToDo' }
   /** the timer ran longer than any work: how long it really was has to be said */
   | { readonly kind: 'tooLong'; readonly workedMs: number };

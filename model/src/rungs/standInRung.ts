@@ -4,8 +4,8 @@ import type { Rung } from '../records/ladder/rung';
 type Step = Pick<Rung, 'id' | 'methodId' | 'band' | 'name'>;
 
 /**
- * The rung that takes the place of one that went, so that what hung on it hangs on: of the same method and as manieth of it, else the last of its band
- * or of the bands before, else the first there is.
+ * The rung that replaces one that was removed, so that joins and references to it stay. It is the rung of the same method with the same
+ * name, or at the same place among the rungs of that method; else the last rung of its band or an earlier one; else the first rung.
  *
  * @param gone the rung that went and the ladder it stood on, bottom first; null: nothing is known of it
  * @param candidates the rungs there are now, bottom first

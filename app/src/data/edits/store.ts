@@ -204,7 +204,7 @@ export class Store {
     return direction === 'undo' ? rows.last() : rows.first();
   }
 
-  /** Shows what was written, and remembers that it was this tab. */
+  /** Updates the tables held in memory, and remembers that this tab wrote the change. */
   private takeIn(changes: readonly RecordChange[]): void {
     if (this.own.size + changes.length > MOST_OWN_REVISIONS) this.own.clear();
     for (const change of changes.slice(-MOST_OWN_REVISIONS)) {

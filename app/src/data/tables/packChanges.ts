@@ -9,7 +9,7 @@ export function isLarge({ packed }: HistoryChanges): boolean {
 }
 
 /**
- * What an edit changed as the database keeps it.
+ * The changes of an edit in the form in which the database stores them.
  *
  * @param here which side of it the database is in
  */

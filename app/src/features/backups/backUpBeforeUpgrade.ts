@@ -15,7 +15,7 @@ export const FORMAT_OF_DATABASE: readonly number[] = [1, 2, 3, 4, 5, 5, 6, 7, 8,
 const FIRST_WITH_ROWS = 6;
 
 /**
- * Keeps a database of an older version as a file of that version before the program lifts it; the file can be read as any other.
+ * Before a database of an older version is upgraded, saves it as a project file of that version, which can be read like any other.
  *
  * @returns the backup's name; null when there was nothing to keep
  */

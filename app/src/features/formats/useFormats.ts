@@ -11,7 +11,7 @@ export function useFormats(): Formats {
   return formatsFor(zone, cycle, units, shopLocale(units, navigator.language));
 }
 
-/** Half of all components ask for formats; those of one shop are made once. */
+/** Half of all components need formats, so each shop's are built once and shared. */
 const made = new Map<string, Formats>();
 
 function formatsFor(...asked: Parameters<typeof makeFormats>): Formats {

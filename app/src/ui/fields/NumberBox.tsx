@@ -40,7 +40,7 @@ export function NumberBox({
   const units = useUnits();
   const [name, unit] = splitLabel(label);
   const shown = shownUnit(unit, isMetric ? 'metric' : units);
-  // What is typed stays as it was typed for as long as it is what the trial holds; otherwise the trial's own number is shown.
+  // The typed text stays while it still equals the trial's value; otherwise the trial's own number is shown.
   const [typed, setTyped] = useState({ text: '', kept: '' });
   const isSame = shown.unit === unit;
   const text = isSame ? trial.text : typed.kept === trial.text && typed.text !== '' ? typed.text : keptAsShown(trial.text);

@@ -19,7 +19,7 @@ const KEYS: Readonly<Record<string, readonly [number, number, number]>> = {
   '+': [0, 0, 0.9],
   '-': [0, 0, 1.1],
 };
-/** A pointer that moved further than this turned the part; it did not point at it, px. */
+/** Distance in px beyond which a press counts as turning the part instead of pointing at it. */
 const CLICK_PX = 5;
 
 /** A scene that is looked at from all sides. */

@@ -1,7 +1,8 @@
 import 'reflect-metadata';
 import type { ShopPlanInput } from '@zinc-ladder/core/plan/shop/shopPlanInput';
-import type { WhatIf, WhatIfTrial } from '@zinc-ladder/core/plan/ideas/whatIfs';
-import { planOnceMore, tryWhatIf } from '@zinc-ladder/core/plan/ideas/whatIfs';
+import type { WhatIfTrial } from '@zinc-ladder/core/plan/ideas/tryWhatIf';
+import { planOnceMore, tryWhatIf } from '@zinc-ladder/core/plan/ideas/tryWhatIf';
+import type { WhatIf } from '@zinc-ladder/core/plan/ideas/whatIf/whatIf';
 import { exposeApi } from '../exposeApi';
 import { readDrill, readMending, readOutlook, readTriage, readWaiting } from './readOutlook';
 

@@ -32,12 +32,13 @@ const LEAST = 0.02;
 const MOST = 50;
 
 /**
- * Tinting strengths from cards: Levenberg–Marquardt on log strengths, with a pull towards what is usual, so that few cards do not make wild strengths, and learning twice from the same cards changes nothing the second time.
- * Only ratios can be told: the paint named as fixed, white by custom, keeps its strength. Tints with white, 1 : 4 to 1 : 20, say most.
+ * Tinting strengths from cards: Levenberg–Marquardt on log strengths, with a pull towards what is usual, so that few cards do not make wild
+ * strengths, and learning twice from the same cards changes nothing the second time. Only ratios can be told: the paint named as fixed,
+ * white by custom, keeps its strength. Tints with white, 1 : 4 to 1 : 20, say most.
  *
  * @param paints all paints the cards name; with the strengths of now
  * @param fixedId the paint that stays
- * @param usual strengths that are usual for the paints' kinds of pigment; white's, 1, for those that are not in it
+ * @param usual usual strengths by the paints' kind of pigment; a paint that is not in it counts as white, 1
  */
 export function learnStrengths(
   paints: readonly MixPaint[],

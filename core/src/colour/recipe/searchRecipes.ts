@@ -318,7 +318,10 @@ class Search {
     return found;
   }
 
-  /** Amounts some parts off in every paint at once, in multiples of the recipe too, and one part of a new paint, added or, where all are given out, in the place of another, as long as that helps. */
+  /**
+   * Improves a recipe while that helps: changes the parts of all paints at once by small steps, also in multiples of the recipe, and adds
+   * one part of a new paint, which replaces another part when all parts are given out.
+   */
   private climb(from: Found): void {
     let here = from;
     for (;;) {

@@ -43,11 +43,14 @@ export interface RouteRow {
   readonly role?: ColourRole;
   /** `P220`, or `last` for the finish's last grit */
   readonly grit?: string;
-  /** words in the name of a paint that fits; none: those of the finish for its colour, else any of its class fits */
+  /**
+   * words that mark a paint as fitting by its name; when there are none, the finish's words for its colour count, and without those any
+   * paint of the class fits
+   */
   readonly paintWords?: readonly string[];
   /** a clear that takes the sheen of the finish, and its name */
   readonly sheen?: 'finish';
-  /** rows of the loop are climbed as often as the forecast says */
+  /** rows of a loop are repeated as often as the forecast says */
   readonly isLooped?: boolean;
   readonly when: RowCondition;
   readonly why: string;

@@ -5,7 +5,7 @@ import type { PlanPart, PlanRung, ShopPlanInput } from '../shop/shopPlanInput';
 /** A way out of a damage, as the plan is asked about it. */
 export interface Mending {
   readonly partId: string;
-  /** hands of it: of the repair, or of a new piece up to where the old one stood */
+  /** hands minutes of the repair, or of bringing a new piece to where the old one stood */
   readonly handsMinutes: number;
   /** a new piece takes the damaged one's place when it has printed, h */
   readonly printHours: number;
@@ -17,8 +17,9 @@ export interface Mending {
 const HOUR_MS = 3_600_000;
 
 /**
- * The shop with a damage seen to: a repair is work before the part's next open rung. A new piece of a part of one piece climbs its whole ladder again, from when
- * it has printed; of a set one piece climbs, which is told as work of so many minutes before the set goes on (its own waits are left out).
+ * The shop with a damage seen to: a repair is work before the part's next open rung. A part of one piece climbs its whole ladder again once
+ * it is printed. Of a set only the new piece does: its work is added as minutes before the set goes on, and its own drying times are left
+ * out.
  *
  * @throws RangeError for an unknown class, or hands or hours below nothing
  */

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { datesMetWith, tryWhatIf } from './whatIfs';
+import { datesMetWith } from './rankWhatIfs';
+import { tryWhatIf } from './tryWhatIf';
 import { createShopPlanner, planShop, planShopAtOnce } from '../shopPlan/planShop';
 import type { ShopPlanInput } from '../shop/shopPlanInput';
 import { datesMet, shopOutlook } from '../shopPlan/shopOutlook';

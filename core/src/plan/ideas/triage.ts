@@ -65,7 +65,7 @@ export function* triage(input: ShopPlanInput, options: TriageOptions): Generator
       return chance === undefined || dueMs === null ? [] : [{ propId: id, name, dueMs, chance }];
     });
     const met = datesMet({ props: chances.map(({ propId, chance }) => ({ propId, chanceOfDate: chance })) }, input.props);
-    // Whatever it was begun with, what an order lets go is what it hardly ever keeps.
+    // The props an order lets go are those whose dates it hardly ever keeps, whatever set the search began with.
     const order = Object.fromEntries(problem.tasks.map(({ id }, index) => [id, keys[index] ?? 0]));
     return {
       letGo: givenUp(chances),

@@ -170,7 +170,7 @@ function checkSessions(problem: PlanProblem, toolId: string, placed: ReadonlyMap
 }
 
 function checkLoad(resource: PlanProblem['resources'][number], steps: LoadStep[], problem: PlanProblem, violations: Violation[]): void {
-  // At one minute facts come first, so that what exceeds is blamed on what the plan adds.
+  // Within one minute facts are counted before planned work, so that an excess is blamed on the plan.
   steps.sort((a, b) => a.minute - b.minute || Number(a.change > 0) - Number(b.change > 0) || Number(b.isFact) - Number(a.isFact));
   let load = 0;
   for (const { minute, change, isFact } of steps) {

@@ -14,7 +14,7 @@ export interface WaitReason {
     | { readonly kind: 'now' };
 }
 
-/** Why a task is not earlier: what it waited for, latest first, and what kept it from starting at the last of those. */
+/** Why a task does not start earlier: everything it waited for, latest first, and what still kept it from starting at that moment. */
 export interface PlacementReasons {
   readonly waits: readonly WaitReason[];
   readonly binding: 'waits' | 'calendar' | 'busy';

@@ -2,7 +2,7 @@ import type { Certificate } from '../problem/problem';
 
 /**
  * Of the tasks without a place, those that merely come after the last day the plan looks at: nothing forbids them, there is more work than
- * days. What waits for such a task is as late as it.
+ * days. A task that waits for a late task is late as well.
  *
  * @param unplaced what has no place, and why
  * @returns ids of the tasks that come later

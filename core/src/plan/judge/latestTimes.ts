@@ -10,8 +10,8 @@ export interface LatestTimes {
 }
 
 /**
- * The latest each open task can start and end if all is to be done in time, by order, waits and windows alone: hands and places shared
- * with others are left aside, so real latest times are no later.
+ * The latest start and end of each open task if all dates are to be kept. Only order, waits and windows count; shared hands and places are
+ * ignored, so the true latest times are the same or earlier.
  *
  * @param finishOf when a task with nothing after it must be done, minutes
  * @param wanted only these tasks; left out: all

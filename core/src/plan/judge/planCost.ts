@@ -44,7 +44,7 @@ export class PlanMeter {
   private readonly indexOf: ReadonlyMap<string, number>;
 
   /**
-   * @param usualSetups setups of work without a plan, where they are known
+   * @param usualSetups setups when simply whatever can be done first is done; more than these cost extra
    */
   constructor(
     private readonly prepared: PreparedProblem,

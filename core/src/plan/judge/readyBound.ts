@@ -7,10 +7,10 @@ import type { PreemptiveJob } from './preemptiveFit';
 import { isWithin } from '../problem/windowSearch';
 
 /**
- * A minute before which no plan can have all tasks (or those of one group) done, whatever it does: proved by a relaxation. Heads run
- * forward through waits and windows, tails backward from a trial finish; then the work must fit between them on the hands, and what is
- * sprayed on the spray windows, if it could be broken off at will (earliest deadline first, Jackson 1955; it knows one setup a family).
- * The least finish that passes is found by bisection.
+ * A minute before which no plan can have all tasks (or those of one group) done, whatever it does: proved by a relaxation. Heads are found
+ * forward through waits and windows, tails backward from a trial finish. Between them all work must fit on the hands, and sprayed work into
+ * the spray windows, even if it could be interrupted at will (earliest deadline first, Jackson 1955; one setup a family is counted). The
+ * least finish that passes is found by bisection.
  *
  * @param groupId only this group and what must come before it; left out: everything
  * @returns minutes; the horizon where even that does not pass
@@ -59,8 +59,8 @@ function mayFinishBy(prepared: PreparedProblem, wanted: ReadonlySet<number>, hea
 }
 
 /**
- * The work each resource must find time for: on each calendar the tasks bound to it, and on the widest one all of them (whoever is bound to
- * a narrower calendar within it is bound to it too).
+ * The work each resource must find time for, by calendar. A task bound to a calendar is also bound to every wider calendar that contains
+ * it, so the widest one holds all tasks.
  */
 function gatherJobs(
   prepared: PreparedProblem,

@@ -26,9 +26,9 @@ export interface PlanGenes {
 }
 
 /**
- * Serial generation with gap insertion: tasks are placed in the given order, predecessors pulled in first, each as early as it fits.
- * Where a successor would miss a window that closes, its predecessor is moved later and both are placed again; constraints are monotone,
- * so this reaches the least placement of the two around what is placed. A window that opens again is tried both ways and the sooner wins.
+ * Serial generation with gap insertion: tasks are placed in the given order, predecessors pulled in first, each as early as it fits. When a
+ * successor would miss a window that closes, its predecessor is moved later and both are placed again. Constraints only ever push later, so
+ * this ends at the earliest placement of the two. A window that opens again is tried both ways and the sooner wins.
  *
  * Work of one family that follows closely shares a session, and its setup.
  */
@@ -100,7 +100,7 @@ class Decoder {
     });
   }
 
-  /** A session was opened: work of its family that is ready by then goes on in it, so that one setup serves all. */
+  /** Once a session is open, other work of its family that is ready continues in it, so that one setup serves all of it. */
   private gatherSession(opener: number): void {
     const loaded = this.prepared.toolOf[opener];
     if (!loaded) return;

@@ -33,8 +33,8 @@ interface ArcSpans {
 }
 
 /**
- * The earliest start of a task, at or after `notBefore`, that all its constraints allow around what is placed: with whoever of its doers has it
- * done soonest, the first of them where that makes no difference.
+ * The earliest start of a task, at or after `notBefore`, that keeps all its constraints and fits between the tasks already placed. Of the
+ * people who can do it, the one who finishes first is taken; of equals, the first listed.
  */
 export function findPlace(partial: PartialPlan, index: number, notBefore: number, options: PlaceOptions): PlaceAnswer {
   let best: PlaceAnswer | null = null;

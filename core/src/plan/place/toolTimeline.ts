@@ -59,7 +59,7 @@ export class ToolTimeline {
     this.uses.splice(position, 0, { index, family, setup, start, end, sessionStart: isNew || !before ? start : before.sessionStart });
   }
 
-  /** Takes a use out. Returns the use after it when that cannot stand without it, else null. */
+  /** Takes a use out. Returns the following use of the tool if that use depends on the setup of this one, else null. */
   remove(index: number): number | null {
     const position = this.uses.findIndex((use) => use.index === index);
     if (position < 0) return null;

@@ -7,8 +7,8 @@ export class UsageProfile {
   private readonly levels: number[];
 
   /**
-   * @param open when the resource is there at all, sorted and disjoint; null: always. Outside it is full, so that one search finds what
-   * is open and free.
+   * @param open when the resource is there at all, sorted and disjoint; null: always. Outside the window the profile counts as full, so
+   * that one search finds time that is both open and free.
    */
   constructor(
     private readonly capacity: number,

@@ -6,7 +6,7 @@ import { minuteAtProgress, progressAt } from '../../cure/clockTable';
  * answers exactly as the table itself does.
  */
 export class ClockReader {
-  /** for each even share of the whole progress, the first step of the table that has reached it */
+  /** for each equal share of the total progress, the first step of the table that reaches it */
   private readonly hints: Int32Array;
   private readonly end: number;
   private readonly isWall: boolean;

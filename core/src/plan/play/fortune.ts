@@ -32,8 +32,8 @@ export function emptyFortune(tables: PlayTables): Fortune {
 }
 
 /**
- * Draws a fortune. Every task, film and day has luck of its own that hangs on its name and the seed alone: neither what an order does nor
- * what else is in the problem changes it, so that two shops that differ by an evening or a rung meet the same weather.
+ * Draws a fortune. Every task, film and day has its own luck, which depends on its name and the seed alone. Neither the order nor the rest
+ * of the problem changes it, so two shops that differ by an evening or a rung meet the same weather.
  *
  * @param seed of this fortune, any integer
  */
@@ -110,7 +110,7 @@ function pacedShares({ finisherDeviation, byTask, prints }: PlayPaces, seed: num
 /** What is lost of a piece that fails: some fail in the first layer, some in the last (guessed: half). */
 const LOST_OF_PIECE = 0.5;
 
-/** Printing time as a share of what it takes where nothing fails: each piece is begun again until it comes off whole. */
+/** Printing time relative to a run without failures: a piece that fails is printed again until it succeeds. */
 function printShare({ pieces, failureShare }: PrintOdds, luck: RandomSource): number {
   if (failureShare <= 0) return 1;
   let failures = 0;

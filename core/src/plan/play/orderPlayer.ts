@@ -9,7 +9,7 @@ import { TimeHeap } from './timeHeap';
 import type { GuardedState } from './windowGuard';
 import { LATER, NOW, WindowGuard } from './windowGuard';
 
-/** A stretch of work in a play, as it is written down where that is asked for. */
+/** One stretch of work in a play; recorded only when the caller asks for it. */
 export interface PlayedStretch {
   readonly task: number;
   /** when the work itself begins, after getting ready */
@@ -28,11 +28,12 @@ const SCUFF_AFTER_MINUTES = 1440;
 const LEAST_TO_BEGIN = 1;
 
 /**
- * Plays an order of work along time. Whenever hands are free, the first task of the order that can be begun is begun; what is chosen goes by
- * what is known at that moment (planned minutes, as the plan goes by them, the clock's own drying times, windows not yet lost), never by what is only drawn.
+ * Plays an order of work along time. Whenever hands are free, the first task of the order that can begin is begun. The choice uses only
+ * what a finisher would know at that moment (planned minutes, expected drying times, windows still open), never the luck drawn for this
+ * play.
  *
- * Three things come before the order. A coat whose window for the next one would close with no chance to be there is not laid yet. Nothing is
- * begun that would keep hands beyond the last moment of a window that is running. What is locked to a time has its hands at that time.
+ * Three things come before the order. A coat whose window for the next one would close with no chance to be there is not laid yet. Nothing
+ * is begun that would keep hands beyond the last moment of a window that is running. What is locked to a time has its hands at that time.
  *
  * One player plays as often as it is asked to; what a play left is read from its fields until the next one.
  */

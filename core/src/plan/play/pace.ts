@@ -11,9 +11,9 @@ export interface MethodPace {
   readonly methodId: string;
   /** of the middle of its rungs */
   readonly mean: number;
-  /** how much of what is not known of the finisher as a whole goes into this method, 0–1 */
+  /** weight of the finisher's overall uncertainty in this method's minutes, 0–1 */
   readonly finisherShare: number;
-  /** what is not known of the method besides */
+  /** the method's own uncertainty, beyond the finisher's */
   readonly deviation: number;
   /** from rung to rung */
   readonly rungDeviation: number;
@@ -33,7 +33,7 @@ export interface Paces {
 /** How much finishers differ as a whole, and one in one method from all he does: deviations of logarithms; guessed, a fifth. */
 export const BETWEEN_FINISHERS = 0.2;
 export const BETWEEN_METHODS = 0.2;
-/** What is guessed of the rungs of a method counts as so many logged ones. */
+/** The guess for a method weighs as much as this many logged rungs. */
 export const PRIOR_RUNGS = 6;
 
 /** Guesses by method: from rung to rung, and passes that are needed again. Sanding is uneven, spraying hardly is; every seventh primer wants another pass. */

@@ -51,7 +51,7 @@ export interface PlayTables {
   /** facts that something open still waits for, or that still keep a place */
   readonly tellingFacts: readonly number[];
   readonly minutes: Float64Array;
-  /** the name of each task as a number: what its luck hangs on */
+  /** the name of each task as a number, from which its luck is drawn */
   readonly taskNames: Float64Array;
   /** shortest stretch worth taking up; −1 where work is done in one go */
   readonly leastChunk: Float64Array;
@@ -74,7 +74,10 @@ export interface PlayTables {
   readonly isLocked: Uint8Array;
   /** what each task uses: pairs of resource and amount */
   readonly demands: readonly Int32Array[];
-  /** of that, what its own hold does not keep already: a hold is taken when the work begins, so that it is there when it ends */
+  /**
+   * the part of that use which the task's own hold does not already reserve; a hold is reserved when the work begins, so that it is there
+   * when the work ends
+   */
   readonly takes: readonly Int32Array[];
   /** who can do each task: pairs of resource and calendar, the first preferred; empty where there is nobody to choose from */
   readonly doers: readonly Int32Array[];
@@ -88,7 +91,7 @@ export interface PlayTables {
   readonly locked: readonly number[];
   /** the resource that all open tasks use but a few, hands; −1 where there is none */
   readonly bottleneck: number;
-  /** open tasks that can be begun while it is used up or nobody is there: those that do not use it, and those locked to a time */
+  /** open tasks that can begin although the resource is used up or nobody is there: tasks that do not use it, and tasks locked to a time */
   readonly others: readonly number[];
   /** those whose hands there are: pairs of resource and the widest calendar; empty where nobody is named */
   readonly crew: Int32Array;

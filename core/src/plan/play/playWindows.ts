@@ -73,7 +73,7 @@ export class PlayWindows {
     this.urgentBy[to] = this.lastChance(to, closes);
   }
 
-  /** The minute by which a film has come so far, as it really dries. */
+  /** The minute at which a film reaches a stage, with the drying time drawn for this play. */
   private drawnAfter(arc: number, end: number, progress: number, fortune: Fortune | null, clocks = this.tables.arcs.clock): number {
     const film = this.tables.arcs.film[arc] ?? -1;
     const factor = film >= 0 && fortune ? (fortune.drying[film] ?? 1) : 1;

@@ -38,8 +38,8 @@ export interface DrawBase {
 }
 
 /**
- * A draw of its own. Where not every prop can be in time, which of them make way decides more than any order within them, and no small
- * change gets from one such choice to another: so some are put off by chance.
+ * A draw of its own. When not every prop can be in time, the choice of props to let go matters more than the order of the rest, and no
+ * small move leads from one choice to another. So each draw puts off some props at random.
  */
 export function drawAnew(base: DrawBase, random: RandomSource): DispatchDraw {
   const { best } = base;

@@ -60,9 +60,10 @@ const HOT = 0.02;
 const COLD = 0.0002;
 
 /**
- * Searches for better plans as long as it is asked on: first the priority rules, then plans laid out along time by urgency, with weights
- * drawn by chance, in turn with annealing on the order, from the best so far or from the best of those drawn. Yields after every decoded
- * plan, and in between where one takes long; the caller stops when it likes. The same seed gives the same sequence of plans on any machine.
+ * Searches for better plans until the caller stops asking. It tries the priority rules first. Then it alternates between plans built along
+ * time by urgency with random weights, and annealing on the order, starting from the best plan so far or the best of those built. Yields
+ * after every decoded plan, and in between where one takes long; the caller stops when it likes. The same seed gives the same sequence of
+ * plans on any machine.
  */
 export function* searchPlans(prepared: PreparedProblem, options: SearchOptions): Generator<SearchState, never> {
   const pure = readJobShop(prepared.problem);
@@ -103,7 +104,7 @@ export function* searchPlans(prepared: PreparedProblem, options: SearchOptions):
   const open = withoutCloses(prepared);
   if (isLaidOut) {
     const usual = decode(yield* paused(firstStartableSteps(open)));
-    // A plan that gets tools ready more often than work without one is not what it is made for.
+    // A plan should not set tools up more often than somebody would who simply does what can be done first.
     const usualSetups = usual.measure.unplaced > 0 ? Infinity : usual.measure.setups;
     meter = new PlanMeter(prepared, options.objective, options.keptStarts ?? null, usualSetups);
     best = { ...best, measure: meter.measure(best.plan) };

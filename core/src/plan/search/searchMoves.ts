@@ -14,7 +14,7 @@ const WHOLE_LADDER = 0.08;
 /** Where there are several props, how often the end of one of them is looked at, not the end of all. */
 const ONE_PROP = 0.7;
 
-/** A plan with what it was decoded from. */
+/** A plan with the genes it was decoded from. */
 export interface DecodedPlan {
   readonly genes: PlanGenes;
   readonly plan: Plan;
@@ -80,7 +80,7 @@ export class MoveMaker {
     return placed;
   }
 
-  /** A task of the chain that decides the end goes before what kept it waiting. */
+  /** Moves a task of the critical chain before the task it waited for. */
   private forward(genes: PlanGenes, placed: readonly (Placement | undefined)[]): PlanGenes {
     const chain = this.criticalChain(placed).filter((link) => !link.isPredecessor);
     const link = chain[randomIndex(this.random, chain.length)];

@@ -13,8 +13,8 @@ export interface UrgencyWeights {
 }
 
 /**
- * How urgent each task is: by the latest it can be begun, with waits, evenings and weather counted back from its date or the plan's end;
- * and more so where it needs hours that are scarce, since an evening on which one could have sprayed does not come back.
+ * How urgent each task is, by its latest start: waits, evenings and weather are counted back from its date or the plan's end. Tasks that
+ * need scarce hours are more urgent, since a missed spraying evening does not come back.
  */
 export class UrgencyMeter {
   private readonly soonestEnds: readonly number[];

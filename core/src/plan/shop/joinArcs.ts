@@ -4,8 +4,9 @@ import type { PlanArc } from '../problem/problem';
 import type { PlanJoin, PlanPart } from './shopPlanInput';
 
 /**
- * The arcs of a join: the guest's rungs before it must be done, and every film of it fit to handle on every face, before the host's rung starts; the
- * guest's rungs after it wait for the host's rung and for every film of the host. A join that names parts or rungs that are not there gives no arcs.
+ * The arcs of a join. Before the host's rung starts, the guest's earlier rungs must be done and every film on the guest, on every face, fit
+ * to handle. The guest's later rungs wait for the host's rung and for every film of the host. A join that names parts or rungs that are not
+ * there gives no arcs.
  */
 export function buildJoinArcs(join: PlanJoin, parts: ReadonlyMap<string, PlanPart>, tables: CureTables): PlanArc[] {
   const hostRungs = parts.get(join.hostPartId)?.rungs ?? [];

@@ -15,7 +15,7 @@ import type { PlanFilm, PlanPart, PlanRung } from './shopPlanInput';
 /** The clock on which order alone is measured. */
 export const WALL_CLOCK = 'wall';
 
-/** A film on the part, as what comes next must respect it. */
+/** A film on the part, with what the next rung has to wait for. */
 interface FilmUnder {
   readonly rungId: string;
   readonly side: RungSide;
@@ -73,7 +73,9 @@ export function handleArcs(rungs: readonly PlanRung[], to: string, tables: CureT
   return films.map((under) => milestoneArc(under, to, 'handle', tables));
 }
 
-/** How deep the film of each coat is with those under it that are wet together with it, dry µm by rung; what it takes until it can be handled. */
+/**
+ * Dry thickness in µm, by rung, of each coat together with the coats under it that are still wet; it decides when the part can be handled.
+ */
 export function wetDepths(part: PlanPart, tables: CureTables): ReadonlyMap<string, number> {
   const films: FilmUnder[] = [];
   const depths = new Map<string, number>();
@@ -104,7 +106,7 @@ function hardArc(waitedFor: PlanRung, film: PlanFilm, films: readonly FilmUnder[
   };
 }
 
-/** The rung a part is wet from after it; null: it is dry. A dryer has it dry, and so does whatever had to wait for that. */
+/** The rung itself when it leaves the part wet with water, else null: warm air dries the part, and any other work waited until it was dry. */
 function wetAfter(rung: PlanRung): PlanRung | null {
   return findMethod(rung.methodId).leavesWater ? rung : null;
 }

@@ -3,6 +3,7 @@ import type { SprayLimits } from '../../climate/sprayVerdict';
 import { findAirWindows, findFitMinutes, isWithinLimits } from '../../climate/sprayWindows';
 import { minuteAfter } from '../../cure/clockTable';
 import type { CureTables } from '../../cure/cureTables';
+import { canFailToForm } from '../../cure/dryingKind';
 import { milestoneDemand } from '../../cure/filmDemand';
 import { tooColdToForm } from '../../cure/filmForming';
 import { findMethod } from '../../ladder/methods';
@@ -55,7 +56,7 @@ export class LayCalendars {
     const { air } = this.input;
     const fit = findAirWindows(shared.hours, air, (at) => isWithinLimits(air, limits, at));
     // A coat is laid when its work ends, at any minute of a window: cold that sets in within a step of the grid counts to the minute.
-    const hours = film.drying.kind === 'water' ? findFitMinutes(fit, air, (at) => !this.isTooCold(film, at)) : fit;
+    const hours = canFailToForm(film.drying.kind) ? findFitMinutes(fit, air, (at) => !this.isTooCold(film, at)) : fit;
     const windows = wholeMinutes(hours);
     const isSame = windows.length === shared.windows.length && windows.every((span, nth) => isEqual(span, shared.windows[nth]));
     const calendar = isSame ? shared : { id: key, name: `${shared.name}, air fit for ${film.name}`, hours, windows, limits };
@@ -81,7 +82,7 @@ export function wholeMinutes(windows: readonly Interval[]): Interval[] {
 }
 
 function formingKey({ drying, coatMicrometres }: PlanFilm): readonly (number | string)[] {
-  if (drying.kind !== 'water') return [];
+  if (!canFailToForm(drying.kind)) return [];
   return [drying.minimumFilmCelsius, drying.touchMinutes, drying.handleMinutes, coatMicrometres, drying.coatMicrometres];
 }
 

@@ -8,7 +8,7 @@ import type { PlanPerson, PlanRung, ShopPlanInput } from './shopPlanInput';
 export interface OwnShare {
   /** own ÷ the method's: the middle of what is known, 1 where nothing is */
   readonly share: number;
-  /** rungs of the method that say so; 0: only what the log says of others does */
+  /** logged rungs of this method the figure rests on; 0 when only rungs of other methods are logged */
   readonly logged: number;
 }
 

@@ -57,9 +57,9 @@ export interface PartPrinting {
 }
 
 /**
- * The printing of a part: one printer bed by bed, without hands, by day and night; each bed begun in hours in which anybody is there, its pieces off
- * together. The first rung may begin with the pieces that are off, as long as no piece is waited for on the way, and no sooner than the last bed is
- * begun: when that is, somebody's hours decide. The printer is held until a bed is off.
+ * The printing of a part: one printer bed by bed, without hands, by day and night; each bed begun in hours in which anybody is there, its
+ * pieces off together. The first rung may begin with the pieces already printed, if the work then never has to wait for a piece. It begins
+ * no sooner than the last bed, whose start depends on when somebody is there. The printer is held until a bed is off.
  */
 export function printPart(part: PlanPart, prop: PlanProp | undefined, { nowMs }: Pick<ShopPlanInput, 'nowMs'>): PartPrinting {
   const { print } = part;
@@ -108,7 +108,7 @@ export function bedsPrinting({ parts, nowMs }: Pick<ShopPlanInput, 'parts' | 'no
   return parts.filter(({ print }) => print !== null && (bedOffMs(print) ?? nowMs) > nowMs).length;
 }
 
-/** Beds that can print at once: as many as there are printers, and those that are printing all the same. */
+/** Beds that can print at once: one a printer, and every bed that is printing already even if the shop says fewer printers. */
 export function bedsAtOnce(input: Pick<ShopPlanInput, 'parts' | 'nowMs' | 'printers'>): number {
   return Math.max(input.printers, bedsPrinting(input));
 }

@@ -20,8 +20,8 @@ export interface SessionShare {
 }
 
 /**
- * What of a rung is setup that others of its product can share; null where there is nothing to share: no product, work that may be set
- * down, or work that is begun and was set up for.
+ * The setup of a rung that other rungs with its product can share. Null when there is none: no product, work that may be set down, or work
+ * already begun and set up for.
  */
 export function sessionShare(rung: PlanRung, method: Method, input: ShopPlanInput): SessionShare | null {
   const { film } = rung;

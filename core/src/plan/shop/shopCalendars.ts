@@ -3,10 +3,10 @@ export const HANDS = 'hands';
 export const SPRAYING = 'spraying';
 export const LOUD = 'loud';
 
-/** Between the name of such a calendar and what a product asks of the air beside it. */
+/** Separates the name of a calendar from the air limits of a product in a calendar's id. */
 const MARK = '/';
 
-/** Between the name of such a calendar and the persons whose hours it has, and between them. */
+/** Separates the name of a calendar from the persons whose hours it holds, and these from each other. */
 const WHOSE = '@';
 
 /** Name of a calendar with the hours of some persons. */

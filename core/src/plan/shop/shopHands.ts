@@ -11,7 +11,7 @@ import type { Demand, Doer } from '../problem/problem';
 import { HANDS, LOUD, personalId, SPRAYING } from './shopCalendars';
 import type { PlanPerson, PlanRung, ShopPlanInput } from './shopPlanInput';
 
-/** Resource of what nobody in the shop does: there is none of it. */
+/** Resource of work that nobody in the shop does; its capacity is zero. */
 export const NOBODY = 'nobody';
 
 /** What the shop's hours are cut by for some work. */
@@ -39,7 +39,7 @@ export function personOfResource(resourceId: string | undefined): string | null 
   return resourceId?.startsWith('person ') ? resourceId.slice('person '.length) : null;
 }
 
-/** Whether somebody does the work of a rung at all: what they leave to others is not among it, and it is asked of nobody else. */
+/** Whether a person can do a rung: they do that kind of work, and the rung is not assigned to someone else. */
 export function canDo(
   person: Pick<PlanPerson, 'id' | 'refuses'>,
   rung: Pick<PlanRung, 'methodId' | 'film' | 'cautions' | 'personId' | 'status'>,

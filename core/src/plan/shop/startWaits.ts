@@ -25,7 +25,7 @@ export interface StartAnswer {
   readonly rungId: string;
   readonly partId: string;
   readonly waits: readonly StartWait[];
-  /** what it lays, for what the air must be; null: nothing */
+  /** the film it lays, whose limits the air must keep; null when it lays none */
   readonly film: PlanFilm | null;
   /** when its film would be too cold to form, were it laid at the moment asked for; null: never */
   readonly tooColdMs: number | null;

@@ -19,7 +19,7 @@ export type PlanNote =
   /** somebody who has no hours on any day the plan looks at */
   | { readonly kind: 'personWithoutHours'; readonly personId: string };
 
-/** What of a plan decides what is said beside it. */
+/** The parts of a plan that decide which notes are shown beside it. */
 export interface NotedPlan {
   readonly objective: Objective;
   readonly rungs: readonly { readonly rungId: string; readonly startMs: number; readonly endMs: number }[];

@@ -166,7 +166,7 @@ export function surestOptions(
   };
 }
 
-/** The order before as keys of a problem's tasks; what it does not know comes where its ladder is. */
+/** The previous order as keys of this problem's tasks; a task that is not in it takes its place from its ladder. */
 function keysBefore({ tasks, arcs }: PlanProblem, orderBefore: Readonly<Record<string, number>>): Float64Array {
   const keys = new Map(tasks.map((task) => [task.id, orderBefore[task.id]]));
   const last = Math.max(0, ...Object.values(orderBefore));

@@ -66,7 +66,7 @@ export interface PropReady {
   /** null when something of it could not be placed, or nothing is left to do */
   readonly readyMs: number | null;
   readonly dueMs: number | null;
-  /** rungs that nothing makes possible as things are */
+  /** rungs that have no possible time as the shop is now */
   readonly unplacedRungs: number;
   /** rungs that come after the last day the plan looks at */
   readonly laterRungs: number;

@@ -6,7 +6,7 @@ import type { PlayTables } from '../play/playTables';
 import type { TaskGroups } from '../problem/taskGroups';
 import { PlayScorer } from './scorePlay';
 
-/** An order that was played, with what each of the common fortunes made of it. */
+/** An order with its outcome under each of the common fortunes. */
 export interface TriedOrder {
   readonly keys: Float64Array;
   readonly scores: readonly number[];

@@ -81,7 +81,7 @@ function settle(task: PlanTask, fixed: Interval): PlanTask {
   return doers ? { ...done, fixed } : { ...task, fixed };
 }
 
-/** The problem as it stands at a minute of a play: what was done is a fact, of what was begun the rest is left. */
+/** The problem at one minute of a play: finished tasks are facts, and of tasks that were begun only the remaining minutes are left. */
 function knownAt(problem: PlanProblem, stretches: readonly PlayedStretch[], ends: Float64Array, minute: number): PlanProblem {
   const worked = new Map<number, { start: number; minutes: number; all: number }>();
   for (const { task, start, end } of stretches) {

@@ -77,7 +77,7 @@ const WARM = 0.008;
 const COLD = 0.0005;
 /** Steps of a cycle. */
 const CYCLE_STEPS = 60;
-/** What a rung of tonight that moves counts; guessed. */
+/** The penalty for moving a rung that was planned for tonight; guessed. */
 const MOVED = 0.002;
 /** A date that is met less often than this is given up where sets to let go are made. */
 const HOPELESS = 0.1;

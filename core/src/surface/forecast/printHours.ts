@@ -18,7 +18,7 @@ const LAYER_SECONDS = 6;
 /** Resin: seconds a layer, whatever is in it; guessed. */
 const RESIN_LAYER_SECONDS = 9;
 
-/** Height of a part of which only the area is known: that of a cube's side with such a surface (guessed), mm. */
+/** Height assumed for a part of which only the surface is known: the side in mm of a cube with that surface (guessed). */
 export function guessHeight(areaSquareMillimetres: number): number {
   return Math.sqrt(areaSquareMillimetres / 6);
 }

@@ -15,9 +15,9 @@ export interface Visibility {
 }
 
 /**
- * What shows at a distance. A valley's shadow or glint must be as wide as the eye separates, and wide flaws of one depth have gentler slopes, so
- * the depth that is forgiven grows with the distance; at arm's length it is the finish's own (gloss shows what matt hides). The straight line is
- * guessed; below arm's length nothing is demanded beyond the finish's own.
+ * What shows at a distance. A valley shows when its shadow or glint is at least as wide as the eye can separate. Wide flaws of one depth
+ * have gentler slopes, so the depth that goes unseen grows with the distance; at arm's length it is the finish's own figure (gloss shows
+ * what matt hides). The straight line is guessed; below arm's length nothing is demanded beyond the finish's own.
  *
  * @throws RangeError for a distance that is not above 0
  */

@@ -17,7 +17,7 @@ export interface SandingAsk {
 
 /** One paper with how long it is used. */
 export interface SandingStep extends GritStep {
-  /** depth it has to take off so that what the paper before left is gone, µm */
+  /** depth in µm it must remove to erase the scratches of the previous paper */
   readonly takesOffMicrometres: number;
   readonly poweredMinutes: number;
   readonly handMinutes: number;

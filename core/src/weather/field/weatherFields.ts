@@ -66,7 +66,7 @@ export interface FieldSetup {
   readonly handlingPins: readonly Vector[];
   /** where water, oil or rust runs from, mm */
   readonly runOffPins: readonly Vector[];
-  /** the same on other parts of the prop, as this part's axes have them: what reaches this one runs on over it */
+  /** places on other parts of the prop that something runs from, mm in this part's axes; what reaches this part runs on over it */
   readonly runOffFromOthers: readonly Vector[];
   /** where it has another colour; a later region lies over an earlier one */
   readonly regionPins: readonly RegionPin[];
@@ -214,7 +214,7 @@ export function zoneShares(fields: PlaceFields): Readonly<Record<WeatherZone, nu
   return { recess: share(0), edge: share(1), top: share(2), side: share(3) };
 }
 
-/** Every so manieth place: they lie along a curve through the surface, so a part of them is spread as evenly. */
+/** Every n-th point. The points follow a space-filling curve over the surface, so a subset is spread just as evenly. */
 export function thinOut(fields: PlaceFields, every: number): PlaceFields {
   const count = Math.floor((fields.count + every - 1) / every);
   const pick = <T extends Float32Array | Float64Array | Uint8Array>(list: T, width: number, next: T): T => {

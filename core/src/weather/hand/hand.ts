@@ -44,8 +44,8 @@ export function coverageAfter(dose: number, hand: number, most: number): number 
 }
 
 /**
- * What is believed of a hand after some passes. A measured coverage tells of all passes up to it, so only what came since the measurement before is asked
- * of each.
+ * What is believed of a hand after some passes. A measured coverage is the sum of all passes before it, so each measurement is used for the
+ * passes since the previous one only.
  *
  * @param most coverage the technique tends to on this part, 0 … 1
  */
@@ -134,7 +134,7 @@ export interface NextPass {
   readonly hand: number;
   /** amount to lay on next, 0 … 1 */
   readonly amount: number;
-  /** coverage after it, and between what it will lie in 9 of 10 */
+  /** expected coverage after the pass, and the interval that holds in 9 of 10 cases */
   readonly next: number;
   readonly low: number;
   readonly high: number;

@@ -239,8 +239,8 @@ function blockLogs({ light, width }: Photo, { left, top, right, bottom }: InnerA
 const BLOCK = 6;
 
 /**
- * How the ratio of both photographs hangs on the clean one's light, as the slope of their logarithms over blocks: 0 for the same part, as its shade is in
- * both; −1 where the clean one has nothing to do with the other. Null where there is too little shade to tell.
+ * Slope of the log ratio of both photographs against the clean one's log light, over blocks. It is 0 for the same part, whose shade is in
+ * both, and −1 when the photographs have nothing to do with each other. Null where there is too little shade to tell.
  */
 function shadeSlope(after: Photo, warped: Photo, { left, top, right, bottom }: InnerArea): number | null {
   const points: (readonly [number, number])[] = [];

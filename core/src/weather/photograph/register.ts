@@ -34,7 +34,7 @@ export function registerPairs(from: readonly PhotoPoint[], to: readonly PhotoPoi
   return { map, residual: Math.sqrt(sum / pairs) };
 }
 
-/** Points nearer to a line than this, as a share of how long it is, settle no slant. */
+/** When all points lie closer to a line than this share of its length, they cannot determine a shear. */
 const LEAST_BREADTH = 0.03;
 
 /** Whether points span a plane: the breadth of their spread over its length. */

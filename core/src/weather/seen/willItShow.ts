@@ -29,7 +29,7 @@ export function willShow(contrast: number): 'no' | 'hardly' | 'yes' {
   return contrast < WORTH_MIXING ? 'hardly' : 'yes';
 }
 
-/** Share of a surface below which nobody would say that something is there (guessed). */
+/** Coverage below which nobody would notice the deposit (guessed). */
 const NOTICED_SHARE = 0.005;
 
 /** Why a pass would not be noticed: hardly any lands here; its colour is much like what is under it; it lies too thin or in marks too fine to be seen. */

@@ -19,7 +19,7 @@ export interface RehearsedPass {
   readonly throwDirection?: Vector;
   /** colour of what it leaves in regions of another colour, by their place; null: the same as everywhere */
   readonly labIn?: readonly (Lab | null)[];
-  /** whether what it leaves is metal, as it is drawn; a bit each: everywhere else, then in each region of another colour */
+  /** bit mask of where its deposit is drawn as metal: bit 0 outside all colour regions, then one bit a region */
   readonly metals?: number;
 }
 

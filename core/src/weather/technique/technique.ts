@@ -3,7 +3,7 @@ import type { Carrier } from '../deposit/carrier';
 /** What a pass shows: a paint, what lies under the top coat, or only another sheen. */
 export type Shows = 'paint' | 'under' | 'sheen';
 
-/** A choice that finishers disagree on, and what this side of it costs. */
+/** A choice that finishers disagree on, with the drawback of the side taken here. */
 export interface TechniqueSchool {
   readonly question: 'wipe or leave' | 'chips added or taken away' | 'oil or acrylic' | 'rust up or down' | 'seal or leave matte';
   readonly side: string;

@@ -10,7 +10,7 @@ import type { Rung } from '../../records/ladder/rung';
 
 /** S·X of a printed wall for each millimetre, opaque and translucent filament (guessed). */
 const WALL_SCATTER = { opaque: 2.5, translucent: 0.25 } as const;
-/** A clear or tinted film scatters that share of what a paint of its thickness does (guessed): what it takes, it takes by colour. */
+/** Scattering of a clear or tinted film relative to a paint of the same thickness (guessed); it dims light by its colour instead. */
 const CLEAR_SHARE = 0.05;
 
 /** Wall and films as light from inside meets them. Films without a colour of their own are passed over. */

@@ -171,7 +171,7 @@ function isPlain({ name, classId }: Product): boolean {
   return name.toLowerCase() === findProductClass(classId).name.toLowerCase();
 }
 
-/** The first whose name has the earliest of the words, or more of that: a tank is not tan. */
+/** The product whose name contains the earliest word of the list; whole words only, so that "tank" is not "tan". */
 function firstNamed(products: readonly Product[], words: readonly string[]): Product | null {
   for (const word of words) {
     const found = products.find(({ name }) => new RegExp(`\\b${word}s?\\b`, 'u').test(name.toLowerCase()));

@@ -1,5 +1,5 @@
 import { SMOOTHING_SCHOOLS } from '@zinc-ladder/core/ladder/schools';
-import type { WhatIf } from '@zinc-ladder/core/plan/ideas/whatIfs';
+import type { WhatIf } from '@zinc-ladder/core/plan/ideas/whatIf/whatIf';
 import type { LadderRoute } from '../../records/ladder/ladder';
 import type { PlanRecords } from '../plan/gatherPlan';
 import { toPlanRung } from '../plan/gatherPlan';

@@ -23,8 +23,8 @@ export interface AwaitingRecords {
 }
 
 /**
- * Rungs that cannot begin before something ordered has come, with when that is. What stands on the shelf is given out by due dates, then by order on the
- * board; a rung it does not reach waits for the parcel that does, and one that no parcel reaches for the last.
+ * Rungs that cannot begin before something ordered has come, with when that is. Stock is given to rungs by due date, then by their order on
+ * the board. A rung for which the stock is too small waits for the parcel that covers it; if no parcel does, it waits for the last one.
  *
  * @param uses what was logged of each product, by its id
  */

@@ -24,7 +24,7 @@ export function usesOf(standing: readonly LogEntry[]): LoggedUses {
   return uses;
 }
 
-/** The same from what it was: only products that something came or went of are added up again. */
+/** Updates an earlier result: only products whose entries changed are added up again. */
 export function usesAfter(last: LoggedUses, before: readonly LogEntry[], standing: readonly LogEntry[]): LoggedUses {
   const changed = fewChangedEntries(before, standing);
   if (!changed) return usesOf(standing);

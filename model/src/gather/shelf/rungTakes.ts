@@ -1,4 +1,5 @@
 import { setArea } from '@zinc-ladder/core/batch/setArea';
+import { dryingKind } from '@zinc-ladder/core/cure/dryingKind';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import type { SupplyWork } from '@zinc-ladder/core/shelf/supplyKinds';
@@ -41,7 +42,7 @@ export function supplyWork(
     isSprayed: method.isSprayed,
     isLoud: method.isLoud,
     isAirbrushed: entry?.application === 'airbrush',
-    isTwoPart: entry?.drying.kind === 'twoPart',
+    isTwoPart: entry !== undefined && dryingKind(entry.drying.kind).isMixed,
     grit: method.roughens ? gritNumber(rung.grit) : null,
     cautions: cautionsOfRung(rung, product ?? null, part.materialId),
     minutes: rung.minutes,

@@ -1,6 +1,7 @@
 import type { CompatFinding } from '@zinc-ladder/core/compatibility/checkStack';
 import { checkStack } from '@zinc-ladder/core/compatibility/checkStack';
 import { nearestPaints } from '@zinc-ladder/core/colour/nearestPaints';
+import { dryingKind } from '@zinc-ladder/core/cure/dryingKind';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import { findMaterial } from '@zinc-ladder/core/ladder/materials';
 import type { Ladder } from '../../records/ladder/ladder';
@@ -107,6 +108,6 @@ function purposeOf(product: Product): string {
   if (/clear|polish/iu.test(id)) return 'clear';
   if (/wash$/iu.test(id)) return 'wash';
   if (application === 'spread' || id === 'contactCement') return `${id === 'bodyFiller' || id === 'putty' ? 'filler' : 'glue'}`;
-  if (id === 'maskingRubber' || drying.kind === 'twoPart' || id === 'slurry' || id === 'textureCompound') return id;
+  if (id === 'maskingRubber' || dryingKind(drying.kind).isMixed || id === 'slurry' || id === 'textureCompound') return id;
   return `${application === 'aerosol' || application === 'airbrush' ? 'sprayed' : 'brushed'} ${effectOf(product)}`;
 }

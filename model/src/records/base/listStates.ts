@@ -12,7 +12,10 @@ interface Step {
 /** How states came about, for as long as they are held by anybody. */
 const steps = new WeakMap<readonly unknown[], Step>();
 
-/** Remembers what made a state of a list from the one before, so that nobody compares tens of thousands of records to find the one that came. */
+/**
+ * Remembers which records changed between two states of a list, so that readers need not compare tens of thousands of records to find one
+ * change.
+ */
 export function rememberChanges<Kept>(before: readonly Kept[], after: readonly Kept[], changes: StateChanges<Kept>): void {
   steps.set(after, { before, changes });
 }

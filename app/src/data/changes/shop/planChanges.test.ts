@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { inRegion, usualMinutes } from '@zinc-ladder/model/gather/grow/rungForPart';
 import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
-import type { WhatIf } from '@zinc-ladder/core/plan/ideas/whatIfs';
+import type { WhatIf } from '@zinc-ladder/core/plan/ideas/whatIf/whatIf';
 import type { PlanRecords } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { routeChoiceOf } from '@zinc-ladder/model/gather/grow/growRungs';
 import { suggestSchools } from '@zinc-ladder/model/gather/grow/suggestSchools';

@@ -1,57 +1,67 @@
 import type { Person } from '@zinc-ladder/model/records/shop/person';
-import type { WhatIf } from '@zinc-ladder/core/plan/ideas/whatIfs';
+import { stayLonger } from '@zinc-ladder/core/plan/ideas/whatIf/longer';
+import type { WhatIf, WhatIfKind } from '@zinc-ladder/core/plan/ideas/whatIf/whatIf';
 import type { PlanRecords } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { rungForPart } from '@zinc-ladder/model/gather/grow/rungForPart';
-import type { DaySpan, Shop } from '@zinc-ladder/model/records/shop/shop';
+import type { Shop } from '@zinc-ladder/model/records/shop/shop';
 import type { Edit } from '../../edits/edit';
 import { growSchool } from '../ladder/growChanges';
 import { addRung } from '../ladder/rungChanges';
 import { leaveOut } from '../ladder/rungStateChanges';
 
-/** Makes a what-if real. A heater is turned on by hand: the sensor tells when it is warm. */
-export async function applyToShop(edit: Edit, records: PlanRecords, whatIf: WhatIf, nowMs: number, makeId: () => string): Promise<void> {
-  const { shop } = records;
-  switch (whatIf.kind) {
-    case 'heater':
-      return;
-    case 'evening': {
-      const { date, startMinute, endMinute } = whatIf;
-      const others = shop.exceptions.filter((entry) => entry.date !== date);
-      const before = shop.exceptions.find((entry) => entry.date === date);
-      const spans = [...(before?.spans ?? []), { startMinute, endMinute }];
-      const exceptions = [...others, { date, spans, note: before?.note ?? '' }].sort((a, b) => (a.date < b.date ? -1 : 1));
-      return edit.patch('shop', shop.id, { exceptions });
+interface Taking {
+  readonly records: PlanRecords;
+  readonly nowMs: number;
+  readonly makeId: () => string;
+}
+
+/** How each kind of idea is made real, by the acts that a finisher has for it. */
+const TAKE: { readonly [Kind in WhatIfKind]: (edit: Edit, whatIf: WhatIf<Kind>, taking: Taking) => Promise<unknown> } = {
+  // A heater is turned on by hand: the sensor tells when it is warm.
+  heater: () => Promise.resolve(),
+  evening: (edit, { date, startMinute, endMinute }, { records: { shop } }) => {
+    const others = shop.exceptions.filter((entry) => entry.date !== date);
+    const before = shop.exceptions.find((entry) => entry.date === date);
+    const spans = [...(before?.spans ?? []), { startMinute, endMinute }];
+    const exceptions = [...others, { date, spans, note: before?.note ?? '' }].sort((a, b) => (a.date < b.date ? -1 : 1));
+    return edit.patch('shop', shop.id, { exceptions });
+  },
+  rack: (edit, { places }, { records: { shop } }) => edit.patch('shop', shop.id, { rackPlaces: shop.rackPlaces + places }),
+  sprayPlace: (edit, _, { records: { shop } }) => edit.patch('shop', shop.id, { boothPlaces: shop.boothPlaces + 1 }),
+  leaveOut: (edit, { rungId }, { nowMs }) => leaveOut(edit, rungId, nowMs),
+  leaveOutLoop: async (edit, { rungIds }, { nowMs }) => {
+    for (const id of rungIds) await leaveOut(edit, id, nowMs);
+  },
+  dryer: async (edit, { rungIds, minutes }, { makeId }) => {
+    for (const id of rungIds) await addBeside(edit, id, 'above', 'warmDry', minutes, makeId());
+  },
+  scuff: (edit, { beforeRungId, minutes }, { makeId }) => addBeside(edit, beforeRungId, 'below', 'scuff', minutes, makeId()),
+  longer: (edit, { minutes }, { records: { shop } }) =>
+    edit.patch('shop', shop.id, {
+      hours: shop.hours.map((span) => stayLonger(span, minutes)),
+      sprayHours: shop.sprayHours.map((span) => stayLonger(span, minutes)),
+    }),
+  school: async (edit, { partId, smoothing }, { records, makeId }) => {
+    const ladder = records.ladders.find((entry) => entry.partId === partId);
+    if (ladder) await growSchool(edit, ladder.id, smoothing, records.products, makeId);
+  },
+  thinner: async (edit, { rungIds, share }) => {
+    for (const id of rungIds) {
+      const rung = await edit.need('rungs', id);
+      if (rung.coatMicrometres !== null) await edit.patch('rungs', id, { coatMicrometres: Math.round(rung.coatMicrometres * share) });
     }
-    case 'rack':
-      return edit.patch('shop', shop.id, { rackPlaces: shop.rackPlaces + whatIf.places });
-    case 'sprayPlace':
-      return edit.patch('shop', shop.id, { boothPlaces: shop.boothPlaces + 1 });
-    case 'leaveOut':
-      return leaveOut(edit, whatIf.rungId, nowMs);
-    case 'leaveOutLoop':
-      for (const id of whatIf.rungIds) await leaveOut(edit, id, nowMs);
-      return;
-    case 'dryer':
-      for (const id of whatIf.rungIds) await addBeside(edit, id, 'above', 'warmDry', whatIf.minutes, makeId());
-      return;
-    case 'scuff':
-      return addBeside(edit, whatIf.beforeRungId, 'below', 'scuff', whatIf.minutes, makeId());
-    case 'longer': {
-      const longer = <Span extends DaySpan>(span: Span): Span => ({ ...span, endMinute: Math.min(1440, span.endMinute + whatIf.minutes) });
-      return edit.patch('shop', shop.id, { hours: shop.hours.map(longer), sprayHours: shop.sprayHours.map(longer) });
-    }
-    case 'school': {
-      const ladder = records.ladders.find((entry) => entry.partId === whatIf.partId);
-      if (ladder) await growSchool(edit, ladder.id, whatIf.smoothing, records.products, makeId);
-      return;
-    }
-    case 'thinner':
-      for (const id of whatIf.rungIds) {
-        const rung = await edit.need('rungs', id);
-        if (rung.coatMicrometres !== null)
-          await edit.patch('rungs', id, { coatMicrometres: Math.round(rung.coatMicrometres * whatIf.share) });
-      }
-  }
+  },
+};
+
+/** Makes a what-if real. */
+export async function applyToShop<Kind extends WhatIfKind>(
+  edit: Edit,
+  records: PlanRecords,
+  whatIf: WhatIf<Kind>,
+  nowMs: number,
+  makeId: () => string,
+): Promise<void> {
+  await TAKE[whatIf.kind](edit, whatIf, { records, nowMs, makeId });
 }
 
 async function addBeside(

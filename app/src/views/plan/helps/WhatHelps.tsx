@@ -1,15 +1,9 @@
 import type { ShopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
 import { datesMet } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
-import type { WhatIf, WhatIfOutcome } from '@zinc-ladder/core/plan/ideas/whatIfs';
-import {
-  datesMetWith,
-  gainedMinutes,
-  rankOutcomes,
-  suggestRemedies,
-  suggestWhatIfs,
-  surestUnchanged,
-  unchangedP80Ms,
-} from '@zinc-ladder/core/plan/ideas/whatIfs';
+import { datesMetWith, gainedMinutes, rankOutcomes, surestUnchanged, unchangedP80Ms } from '@zinc-ladder/core/plan/ideas/rankWhatIfs';
+import type { WhatIfOutcome } from '@zinc-ladder/core/plan/ideas/tryWhatIf';
+import type { WhatIf, WhatIfWording } from '@zinc-ladder/core/plan/ideas/whatIf/whatIf';
+import { suggestRemedies, suggestWhatIfs, whatIfWords } from '@zinc-ladder/core/plan/ideas/whatIf/whatIfs';
 import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
 import type { PlanRecords } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { gatherPlan } from '@zinc-ladder/model/gather/plan/gatherPlan';
@@ -17,6 +11,7 @@ import { suggestSchools } from '@zinc-ladder/model/gather/grow/suggestSchools';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useClock } from '../../../clock/ClockContext';
 import { applyToShop } from '../../../data/changes/shop/planChanges';
+import { writeDayMinutes } from '../../../base/dayMinutes';
 import { newId } from '../../../base/newId';
 import { useStandingEntries, useTable } from '../../../data/queries';
 import { useEdit } from '../../../features/edit/useEdit';
@@ -34,7 +29,6 @@ import { formatSpan } from '../../../base/formats';
 import { useFormats } from '../../../features/formats/useFormats';
 import type { PlannedShop } from '../../../features/plan/planned';
 import { percentWords } from './percentWords';
-import { whatIfWords } from './whatIfWords';
 
 interface Trial {
   readonly version: string;
@@ -174,7 +168,15 @@ function Outcomes({
   const { props } = records;
   const metNow = datesMet(now, props);
   const ranked = rankOutcomes(outcomes, p80Ms, now, props);
-  const words = (whatIf: WhatIf): string => whatIfWords(whatIf, index, formats);
+  const wording: WhatIfWording = {
+    temperature: formats.temperature,
+    day: formats.day,
+    timeOfDay: writeDayMinutes,
+    span: formatSpan,
+    rungTitle: index.rungTitle,
+    partName: (partId) => index.parts.get(partId)?.name ?? '',
+  };
+  const words = (whatIf: WhatIf): string => whatIfWords(whatIf, wording);
   return (
     <ol className="mt-1">
       {ranked.map((outcome) => {

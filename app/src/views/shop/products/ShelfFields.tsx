@@ -1,4 +1,5 @@
 import { usualShelfLife } from '@zinc-ladder/core/shelf/shelfLife';
+import { dryingKind } from '@zinc-ladder/core/cure/dryingKind';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import { ownUseOf } from '@zinc-ladder/model/products/ownUse';
 import type { Product } from '@zinc-ladder/model/records/shop/product';
@@ -15,7 +16,7 @@ export function ShelfFields({
   readonly onPatch: (what: string, fields: Partial<Product>) => void;
 }) {
   const usual = usualShelfLife(product.classId);
-  const isTwoPart = findProductClass(product.classId).drying.kind === 'twoPart';
+  const isMixed = dryingKind(findProductClass(product.classId).drying.kind).isMixed;
   const own = ownUseOf(product);
   const ratio = product.mixParts;
   return (
@@ -38,7 +39,7 @@ export function ShelfFields({
           mayBeEmpty
           onKeep={(openedMonths) => onPatch('how long it keeps', { openedMonths })}
         />
-        {isTwoPart && (
+        {isMixed && (
           <InlineNumber
             label="Parts of A"
             value={ratio?.partsA ?? null}
@@ -48,7 +49,7 @@ export function ShelfFields({
             onKeep={(partsA) => onPatch('its parts', { mixParts: partsA === null ? null : { partsA, partsB: ratio?.partsB ?? 1 } })}
           />
         )}
-        {isTwoPart && (
+        {isMixed && (
           <InlineNumber
             label="to parts of B"
             value={ratio?.partsB ?? null}
@@ -61,7 +62,7 @@ export function ShelfFields({
       </div>
       <p className="text-dim text-sm">
         Empty: as is usual for its class (common practice); what stands on the label wins.
-        {isTwoPart && ' With parts by volume its cans are kept as A and B, and the scarcer one decides.'}
+        {isMixed && ' With parts by volume its cans are kept as A and B, and the scarcer one decides.'}
       </p>
       {own.count === 0 ? (
         <p className="text-dim text-sm">No can of it was weighed after coats were logged: it is reckoned by film and area alone.</p>

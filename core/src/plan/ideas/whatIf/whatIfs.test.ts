@@ -1,20 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { airAt } from '../../climate/airTimeline';
-import { dewPointCelsius } from '../../climate/dewPoint';
-import type { PlanPart, ShopPlanInput } from '../shop/shopPlanInput';
-import { film, MINUTE, NOW, part, rung, shop } from '../testing/shopBuilder';
-import { planShop, planShopAtOnce } from '../shopPlan/planShop';
-import type { WhatIf, WhatIfOutcome } from './whatIfs';
-import {
-  applyWhatIf,
-  gainedMinutes,
-  planOnceMore,
-  rankOutcomes,
-  suggestRemedies,
-  suggestWhatIfs,
-  tryWhatIf,
-  unchangedP80Ms,
-} from './whatIfs';
+import { airAt } from '../../../climate/airTimeline';
+import { dewPointCelsius } from '../../../climate/dewPoint';
+import type { PlanPart, ShopPlanInput } from '../../shop/shopPlanInput';
+import { film, MINUTE, NOW, part, rung, shop } from '../../testing/shopBuilder';
+import { planShop, planShopAtOnce } from '../../shopPlan/planShop';
+import { gainedMinutes, rankOutcomes, unchangedP80Ms } from '../rankWhatIfs';
+import type { WhatIfOutcome } from '../tryWhatIf';
+import { planOnceMore, tryWhatIf } from '../tryWhatIf';
+import type { WhatIf } from './whatIf';
+import { applyWhatIf, suggestRemedies, suggestWhatIfs, whatIfWords } from './whatIfs';
 
 const HOUR = 60 * MINUTE;
 const coats = (count: number, classId = 'lacquerColour') =>
@@ -235,4 +229,31 @@ describe('warm air', () => {
     // Handle at 30 min (class table); touch at 5, then five minutes of warm air do the rest.
     expect(startOf(false) - startOf(true)).toBe(20);
   });
+});
+
+describe('an idea in words', () => {
+  const wording = {
+    temperature: (celsius: number) => `${celsius} °C`,
+    day: (ms: number) => new Date(ms).toISOString().slice(0, 10),
+    timeOfDay: (minute: number) => `${minute / 60} h`,
+    span: (minutes: number) => `${minutes} min`,
+    rungTitle: (id: string) => `<${id}>`,
+    partName: (id: string) => `part ${id}`,
+  };
+  const told: readonly [WhatIf, string][] = [
+    [{ kind: 'heater', celsius: 20 }, 'A heater to 20 °C'],
+    [{ kind: 'evening', date: '2026-05-30', startMinute: 540, endMinute: 1020 }, 'Hands on 2026-05-30, 9 h–17 h'],
+    [{ kind: 'rack', places: 2 }, '2 rack places more'],
+    [{ kind: 'rack', places: 1 }, '1 rack place more'],
+    [{ kind: 'sprayPlace' }, 'One spray place more'],
+    [{ kind: 'leaveOut', rungId: 'coat' }, 'Leave out <coat>'],
+    [{ kind: 'leaveOutLoop', rungIds: ['fill', 'sand'] }, 'A turn fewer: leave out <fill> and <sand>'],
+    [{ kind: 'dryer', rungIds: ['coat'], minutes: 5 }, 'A dryer on 1 thin coat, 5 min each'],
+    [{ kind: 'dryer', rungIds: ['a', 'b'], minutes: 5 }, 'A dryer on 2 thin coats, 5 min each'],
+    [{ kind: 'scuff', beforeRungId: 'coat', minutes: 5 }, 'Let it dry and scuff it before <coat>'],
+    [{ kind: 'longer', minutes: 45 }, 'Stay 45 min longer each day'],
+    [{ kind: 'school', partId: 'tank', smoothing: 'brushEpoxy', rungs: [] }, 'Brush-on epoxy on part tank'],
+    [{ kind: 'thinner', rungIds: ['coat'], share: 0.7 }, 'Sprayed coats at 70 % of their film'],
+  ];
+  it.each(told)('%j', (whatIf, words) => expect(whatIfWords(whatIf, wording)).toBe(words));
 });
