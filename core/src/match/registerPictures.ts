@@ -39,7 +39,7 @@ export interface Registration {
   readonly isWithin: (point: ImagePoint) => boolean;
 }
 
-const SMOOTHINGS = [1e-4, 1e-3, 1e-2, 0.1, 1];
+const SMOOTHINGS = [1e-4, 1e-3, 1e-2, 0.1, 1] as const;
 /** Error over leave-one-out error within which nine of ten places lie (by trial on rendered parts). */
 const ERROR_OVER_PRESS = 1.65;
 /** Leave-one-out error over the span of the points above which the pictures do not show one thing. */
@@ -58,7 +58,8 @@ export function registerPictures(pairs: readonly PointPair[], isFlat = false): R
   if (pairs.length < LEAST_CORNERS) return { refusal: 'tooFewPairs' };
   const from = pairs.map(({ reference }) => reference);
   const to = pairs.map(({ own }) => own);
-  const best = bestMap(from, to, isFlat);
+  const fits = new FitsWithout(from, to, isFlat);
+  const best = fits.best([]);
   if (!best) return { refusal: 'onALine' };
   const span = spanOf(to);
   if (!(best.press <= MOST_PRESS_SHARE * span)) return { refusal: 'doNotFit' };
@@ -66,7 +67,7 @@ export function registerPictures(pairs: readonly PointPair[], isFlat = false): R
   return {
     ...best,
     errorPixels: ERROR_OVER_PRESS * best.press,
-    suspects: suspectsOf(from, to, best.press, isFlat),
+    suspects: suspectsOf(fits, pairs.length, best.press),
     hull,
     isWithin: (point) => isInside(hull, point),
   };
@@ -74,57 +75,86 @@ export function registerPictures(pairs: readonly PointPair[], isFlat = false): R
 
 type Map = (point: ImagePoint) => ImagePoint;
 type Fitted = Pick<Registration, 'kind' | 'smoothing' | 'toOwn' | 'press'>;
-type Fit = (from: readonly ImagePoint[], to: readonly ImagePoint[]) => Map | null;
+type Tried = Pick<Registration, 'kind' | 'smoothing'> & { readonly toOwn: Map | null };
 
-const perspective: Fit = (from, to) => {
-  const map = fitHomography(from, to);
-  return map && ((point) => project(map, point).point);
-};
-
-/** A plate over what a plane's perspective leaves: bent less than one that must do both. Over the points themselves where there is no perspective. */
-function bentBy(smoothing: number): Fit {
-  return (from, to) => {
-    const flat = from.length > LEAST_CORNERS ? perspective(from, to) : null;
-    const plate = fitThinPlate(flat ? from.map(flat) : from, to, smoothing);
-    return plate && ((point) => plate.map(flat ? flat(point) : point));
-  };
-}
-
-function bestMap(from: readonly ImagePoint[], to: readonly ImagePoint[], isFlat: boolean): Fitted | null {
-  // Four pairs are always met by a homography: nothing says whether the thing is flat, so only the finisher can.
-  if (from.length === LEAST_CORNERS && isFlat) {
-    const toOwn = perspective(from, to);
-    return toOwn && { kind: 'homography', smoothing: 0, toOwn, press: 0 };
-  }
-  const tries: (readonly [Fitted['kind'], number, Fit])[] = SMOOTHINGS.map((smoothing) => ['thinPlate', smoothing, bentBy(smoothing)]);
-  if (from.length > LEAST_CORNERS) tries.unshift(['homography', 0, perspective]);
-  let best: Fitted | null = null;
-  for (const [kind, smoothing, fit] of tries) {
-    const toOwn = fit(from, to);
-    if (!toOwn) continue;
-    const press = leaveOneOutError(from, to, fit);
-    if (!best || press < best.press) best = { kind, smoothing, toOwn, press };
-  }
-  return best;
-}
-
-/** Root mean square of how far each pair is off a map fitted to the others. */
-function leaveOneOutError(from: readonly ImagePoint[], to: readonly ImagePoint[], fit: Fit): number {
-  if (from.length === LEAST_CORNERS) return rootMeanSquare(fitThinPlate(from, to, SMOOTHINGS[0])?.leaveOneOut ?? [Infinity]);
-  const errors = from.map((point, left) => {
-    const rest = fit(
-      from.filter((_, at) => at !== left),
-      to.filter((_, at) => at !== left),
-    );
-    return rest ? distance(rest(point), to[left] as ImagePoint) : Infinity;
+/**
+ * A homography and plates of every stiffness through the same pairs. A plate goes over what the plane's perspective leaves: it is bent less than one
+ * that must do both. It goes over the points themselves where there is no perspective.
+ */
+function fitAll(from: readonly ImagePoint[], to: readonly ImagePoint[]): readonly Tried[] {
+  const homography = fitHomography(from, to);
+  const perspective: Map | null = homography && ((point) => project(homography, point).point);
+  // Four pairs are always met by a homography: nothing is left for a plate, and nothing says whether the thing is flat.
+  const flat = from.length > LEAST_CORNERS ? perspective : null;
+  const bases = flat ? from.map(flat) : from;
+  const plates = SMOOTHINGS.map((smoothing): Tried => {
+    const plate = fitThinPlate(bases, to, smoothing);
+    return { kind: 'thinPlate', smoothing, toOwn: plate && ((point) => plate.map(flat ? flat(point) : point)) };
   });
-  return rootMeanSquare(errors);
+  return [{ kind: 'homography', smoothing: 0, toOwn: perspective }, ...plates];
 }
 
-function suspectsOf(from: readonly ImagePoint[], to: readonly ImagePoint[], press: number, isFlat: boolean): readonly number[] {
-  if (from.length < LEAST_PAIRS_FOR_SUSPECTS) return [];
-  const without = <Kept>(list: readonly Kept[], left: number): readonly Kept[] => list.filter((_, at) => at !== left);
-  const rest = from.map((_, left) => bestMap(without(from, left), without(to, left), isFlat)?.press ?? Infinity);
+/** Fits through pairs with some left out, each set of pairs fitted once: leaving out one and then another is leaving out both in any order. */
+class FitsWithout {
+  private readonly known = new Map<string, readonly Tried[]>();
+
+  constructor(
+    private readonly from: readonly ImagePoint[],
+    private readonly to: readonly ImagePoint[],
+    private readonly isFlat: boolean,
+  ) {}
+
+  /** The map whose pairs tell each other best; null where no map goes through them. */
+  best(left: readonly number[]): Fitted | null {
+    const [from, to] = this.rest(left);
+    if (from.length === LEAST_CORNERS) return this.isFlat ? exactly(from, to) : bentThroughFour(from, to);
+    let best: Fitted | null = null;
+    for (const [nth, { kind, smoothing, toOwn }] of this.all(left).entries()) {
+      if (!toOwn) continue;
+      const press = rootMeanSquare(this.errorsWithout(left, nth));
+      if (!best || press < best.press) best = { kind, smoothing, toOwn, press };
+    }
+    return best;
+  }
+
+  /** How far each pair is off the nth kind of map fitted to the others. */
+  private errorsWithout(left: readonly number[], nth: number): readonly number[] {
+    return this.from.flatMap((point, pair) => {
+      if (left.includes(pair)) return [];
+      const toOwn = this.all([...left, pair])[nth]?.toOwn;
+      return [toOwn ? distance(toOwn(point), this.to[pair] as ImagePoint) : Infinity];
+    });
+  }
+
+  private all(left: readonly number[]): readonly Tried[] {
+    const key = left.toSorted((a, b) => a - b).join(' ');
+    const known = this.known.get(key) ?? fitAll(...this.rest(left));
+    this.known.set(key, known);
+    return known;
+  }
+
+  private rest(left: readonly number[]): readonly [readonly ImagePoint[], readonly ImagePoint[]] {
+    const stays = (_: ImagePoint, pair: number): boolean => !left.includes(pair);
+    return [this.from.filter(stays), this.to.filter(stays)];
+  }
+}
+
+/** Four pairs of a thing that is known to be flat. */
+function exactly(from: readonly ImagePoint[], to: readonly ImagePoint[]): Fitted | null {
+  const [{ toOwn } = { toOwn: null }] = fitAll(from, to);
+  return toOwn && { kind: 'homography', smoothing: 0, toOwn, press: 0 };
+}
+
+/** The least smoothed plate through four pairs; three cannot hold one, so what each is off when left out comes from the closed form. */
+function bentThroughFour(from: readonly ImagePoint[], to: readonly ImagePoint[]): Fitted | null {
+  const smoothing = SMOOTHINGS[0];
+  const plate = fitThinPlate(from, to, smoothing);
+  return plate && { kind: 'thinPlate', smoothing, toOwn: plate.map, press: rootMeanSquare(plate.leaveOneOut()) };
+}
+
+function suspectsOf(fits: FitsWithout, pairs: number, press: number): readonly number[] {
+  if (pairs < LEAST_PAIRS_FOR_SUSPECTS) return [];
+  const rest = Array.from({ length: pairs }, (_, left) => fits.best([left])?.press ?? Infinity);
   const least = Math.min(...rest);
   return rest.flatMap((value, at) => (value === least && value * SUSPECT_GAIN < press ? [at] : []));
 }

@@ -1,4 +1,4 @@
-import { inverse, Matrix } from 'ml-matrix';
+import { LuDecomposition, Matrix } from 'ml-matrix';
 import type { ImagePoint } from '../reference/imagePoint';
 import { distance } from '../reference/imagePoint';
 
@@ -6,7 +6,7 @@ import { distance } from '../reference/imagePoint';
 export interface ThinPlate {
   readonly map: (point: ImagePoint) => ImagePoint;
   /** for each pair, how far it would be off were the plate fitted without it: pixels of the target */
-  readonly leaveOneOut: readonly number[];
+  readonly leaveOneOut: () => readonly number[];
 }
 
 /** Fewest pairs: three of them hold the plane of the plate. */
@@ -36,15 +36,11 @@ export function fitThinPlate(from: readonly ImagePoint[], to: readonly ImagePoin
       system.set(count + at, row, value);
     }
   }
-  let back: Matrix;
-  try {
-    back = inverse(system);
-  } catch {
-    return null;
-  }
+  const solver = new LuDecomposition(system);
+  if (solver.isSingular()) return null;
   const wanted = Matrix.zeros(size, 2);
   for (const [row, [x, y]] of to.entries()) wanted.setRow(row, [x, y]);
-  const weights = back.mmul(wanted);
+  const weights = solver.solve(wanted);
   if (!weights.to1DArray().every((weight) => Number.isFinite(weight) && Math.abs(weight) < 1e12)) return null;
   const [wx, wy] = [weights.getColumn(0), weights.getColumn(1)];
   return {
@@ -60,7 +56,10 @@ export function fitThinPlate(from: readonly ImagePoint[], to: readonly ImagePoin
       return [u, v];
     },
     // Closed form: the weight of a pair over its own entry in the inverse.
-    leaveOneOut: from.map((_, at) => Math.hypot(wx[at] as number, wy[at] as number) / Math.abs(back.get(at, at))),
+    leaveOneOut: () => {
+      const inverse = solver.solve(Matrix.eye(size));
+      return from.map((_, at) => Math.hypot(wx[at] as number, wy[at] as number) / Math.abs(inverse.get(at, at)));
+    },
   };
 }
 
