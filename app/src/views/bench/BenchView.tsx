@@ -51,7 +51,9 @@ export function BenchView() {
   const askedPart = index.parts.get(search.get('part') ?? '');
   const askedNext = askedPart && planned.find((time) => isNotHeld(time) && partIdOf(index, time) === askedPart.id);
   const next = askedNext ?? planned.find(isNotHeld);
-  const still = useStillAnswer(next?.rungId, (id) => index.rungs.get(id)?.state === 'open' && planned.some((time) => time.rungId === id));
+  // With something in hand no answer is shown, so that none is kept when it is set down.
+  const asked = held.length === 0 ? next?.rungId : undefined;
+  const still = useStillAnswer(asked, (id) => index.rungs.get(id)?.state === 'open' && planned.some((time) => time.rungId === id));
   const shown = planned.find((time) => time.rungId === still.shownId);
   const skip = new Set([...held.map((rung) => rung.id), ...(held.length === 0 && shown ? [shown.rungId] : [])]);
   return (

@@ -63,6 +63,16 @@ describe('the bench with a rung in hand', () => {
     expect(held).toMatchObject({ workedMs: 3 * MINUTE, startedAtMs: null });
   });
 
+  it('comes back itself when it is set down: nothing was shown beside it that could be kept', async () => {
+    const { user } = await openShop('/bench', openAllDay());
+    const first = (await screen.findByRole('region', { name: 'Next' })).querySelector('h2')?.textContent;
+    await user.click(screen.getByRole('button', { name: /^Take in hand/u }));
+    await screen.findByRole('region', { name: 'In hand' });
+    await user.click(screen.getByRole('button', { name: 'Set down' }));
+    const next = await screen.findByRole('region', { name: 'Next' });
+    expect(within(next).getByRole('heading', { level: 2 }).textContent).toBe(first);
+    expect(screen.queryByText(/The plan has changed/u)).toBeNull();
+  });
   it('takes a correction of the timer, refuses nonsense, and keeps notes and mistakes', async () => {
     const { user, db } = await openShop('/bench');
     await user.click(await screen.findByRole('button', { name: 'Correct' }));
