@@ -65,7 +65,7 @@ export function certificateWords(certificate: Certificate, title: (rungId: strin
     case 'noWindow':
       return cause.longestMinutes === 0
         ? noHoursWords(cause.calendarId)
-        : `It takes ${formatSpan(cause.neededMinutes)} in one go; the longest stretch of ${isSprayCalendar(cause.calendarId) ? 'hands and spraying' : 'hands'}${isCutByProduct(cause.calendarId) ? ' in air fit for its product' : ''} is ${formatSpan(cause.longestMinutes)}. Split it, or add hours.`;
+        : `It needs ${formatSpan(cause.neededMinutes)} in one go; the longest stretch of ${isSprayCalendar(cause.calendarId) ? 'hands and spraying' : 'hands'}${isCutByProduct(cause.calendarId) ? ' in air fit for its product' : ''} is ${formatSpan(cause.longestMinutes)}. Split it, or add hours.`;
     case 'tooMuch':
       if (cause.resourceId === NOBODY)
         return 'Nobody in the shop does this kind of work, or it is asked of somebody who is not there. See who does what under Shop.';

@@ -63,7 +63,7 @@ describe('why a rung has no place', () => {
     [{ kind: 'noWindow', calendarId: 'hands', neededMinutes: 10, longestMinutes: 0 }, 'There are no hands hours. Add some under Shop.'],
     [
       { kind: 'noWindow', calendarId: 'hands', neededMinutes: 240, longestMinutes: 210 },
-      'It takes 4 h in one go; the longest stretch of hands is 3 h 30. Split it, or add hours.',
+      'It needs 4 h in one go; the longest stretch of hands is 3 h 30. Split it, or add hours.',
     ],
     [
       { kind: 'tooMuch', resourceId: 'rack', needed: 9, capacity: 8 },

@@ -15,8 +15,9 @@ describe('how a share of minutes is told', () => {
     expect(ownShareSource({ ...own, whose: null, logged: 4 })).toBe('your log: 4 rungs of this method, weighed in with all others');
   });
   it('is left out for several rungs that are done, or go by the methods', () => {
-    expect(ownHandsWords(0, 0)).toBeNull();
-    expect(ownHandsWords(60, 60)).toBeNull();
-    expect(ownHandsWords(66, 60)).toBe('yours: +10 %');
+    expect(ownHandsWords(0, 0, null)).toBeNull();
+    expect(ownHandsWords(60, 60, null)).toBeNull();
+    expect(ownHandsWords(66, 60, null)).toBe('yours: +10 %');
+    expect(ownHandsWords(66, 60, 'the shop')).toBe('the shop: +10 %');
   });
 });

@@ -16,7 +16,11 @@ export interface OwnMinutes {
   readonly of: (rung: Pick<Rung, 'id' | 'minutes' | 'methodId'>) => number;
   /** null: they are the method's own */
   readonly shareOf: (rung: Pick<Rung, 'id' | 'methodId'>) => ShownShare | null;
+  /** whose pace a sum over many rungs has: of all who work here; null: of whoever is at this screen, who works alone */
+  readonly whoseSums: string | null;
 }
+
+const SEVERAL = 'the shop';
 
 const METHODS_OWN: OwnPaces = { all: {}, of: {}, soleDoers: {} };
 
@@ -32,14 +36,15 @@ export function useOwnMinutes(): OwnMinutes {
       const share = ownShareOf(rung, paces);
       const doer = persons.find(({ id }) => id === paces.soleDoers[rung.id]);
       const isOwn = persons.length === 0 || (doer !== undefined && doer.id === here?.id);
-      return share && { ...share, whose: isOwn ? null : (doer?.name ?? 'the shop') };
+      return share && { ...share, whose: isOwn ? null : (doer?.name ?? SEVERAL) };
     },
+    whoseSums: persons.length === 0 ? null : SEVERAL,
   };
 }
 
 /** Planned minutes of several rungs against the methods', as words: null where they are the methods' or all is done. */
-export function ownHandsWords(planned: number, byMethods: number): string | null {
-  return planned === byMethods || byMethods === 0 ? null : ownShareWords({ share: planned / byMethods, whose: null });
+export function ownHandsWords(planned: number, byMethods: number, whose: string | null): string | null {
+  return planned === byMethods || byMethods === 0 ? null : ownShareWords({ share: planned / byMethods, whose });
 }
 
 /** `yours: +11 %`, `Bo: +11 %`. */

@@ -1,3 +1,4 @@
+import { lastReady } from '@zinc-ladder/core/plan/shopPlan/timeToSpare';
 import type { Objective } from '@zinc-ladder/core/plan/problem/objective';
 import { ToggleGroup } from 'radix-ui';
 import { useState } from 'react';
@@ -202,6 +203,7 @@ export function PlanView() {
             window={shownWindow}
             onWindow={setWindow}
             nowMs={now}
+            readyMs={lastReady(plan.props.filter((entry) => rank.has(entry.propId)))}
             dueMs={due}
             chosen={chosen}
             onChoose={setChosen}

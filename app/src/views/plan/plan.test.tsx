@@ -322,7 +322,10 @@ describe('the plan', () => {
       rung.id === 'host-2' ? { ...rung, methodId: 'washResin', productId: null, coatMicrometres: null, minutes: 260 } : rung,
     );
     const { user } = await openShop('/plan', project);
-    await screen.findByRole('region', { name: 'What to count on' });
+    const count = await screen.findByRole('region', { name: 'What to count on' });
+    expect(count.textContent).toMatch(/As if what fits no hours were begun in them all the same/u);
+    // Nothing is ready, so that the picture marks no moment as that.
+    expect(screen.queryByText('ready', { selector: 'text' })).toBeNull();
     await user.click(screen.getByRole('button', { name: 'Try it out' }));
     const help = screen.getByRole('region', { name: 'What would help' });
     await waitFor(() => expect(help.textContent).toMatch(/longer each day.*every rung has a place/u), { timeout: 20_000 });

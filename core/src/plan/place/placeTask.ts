@@ -219,12 +219,12 @@ function fitHolds(partial: PartialPlan, index: number, task: PlanTask, end: numb
 const NO_HOLDS: HoldAnswer = { kind: 'fits', ends: [] };
 
 function noWindow(task: PlanTask, windows: readonly Interval[] | null, prepared: PreparedProblem, neededMinutes: number): BodyAnswer {
-  const longest = windows?.reduce((most, span) => Math.max(most, span.end - span.start), 0) ?? Infinity;
-  if (task.leastChunkMinutes === null ? longest < neededMinutes : longest === 0) {
-    return {
-      kind: 'impossible',
-      cause: { kind: 'noWindow', calendarId: task.calendarId ?? task.begunInCalendarId ?? null, neededMinutes, longestMinutes: longest },
-    };
+  const longestMinutes = windows?.reduce((most, span) => Math.max(most, span.end - span.start), 0) ?? Infinity;
+  // Work that may be set down must still find a stretch that is worth taking it up for.
+  const inOneGo = Math.min(neededMinutes, task.leastChunkMinutes ?? neededMinutes);
+  if (longestMinutes < inOneGo) {
+    const calendarId = task.calendarId ?? task.begunInCalendarId ?? null;
+    return { kind: 'impossible', cause: { kind: 'noWindow', calendarId, neededMinutes: inOneGo, longestMinutes } };
   }
   return { kind: 'impossible', cause: { kind: 'beyondHorizon', horizonMinute: prepared.problem.horizonMinute } };
 }

@@ -145,6 +145,18 @@ describe('what comes before the order', () => {
     expect(player.undone).toBe(1);
   });
 
+  it('work no stretch of which is worth taking up by plan is done in a play all the same, bit by bit', () => {
+    const windows = [0, 100, 200, 300].map((start) => ({ start, end: start + 7 }));
+    const given = problem({
+      calendars: [{ id: 'short', name: 'short', windows }],
+      tasks: [task('sand', 12, { calendarId: 'short', leastChunkMinutes: 10 })],
+    });
+    expect(dry(given).unplaced.map(({ taskId }) => taskId)).toEqual(['sand']);
+    const player = playerOf(given);
+    player.play([0], { minutes: Float64Array.of(12), drying: new Float64Array(), isLost: new Uint8Array(4) });
+    expect(player.ends[0]).toBe(105);
+  });
+
   it('work without hands takes none', () => {
     const given = problem({
       tasks: [task('print', 600, { demands: [] }), task('sand', 60), task('prime', 30)],

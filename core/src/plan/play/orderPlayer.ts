@@ -259,22 +259,22 @@ export class OrderPlayer implements GuardedState {
     const isLocked = tables.isLocked[index] === 1;
     const hasDoers = (tables.doers[index] ?? NONE).length > 0;
     // What is locked to a time is done then, whatever the hours say.
-    const opening = isLocked || hasDoers ? NOW : this.openFor(tables.calendar[index] ?? -1, now, setup, work, chunk >= 0);
+    const opening = isLocked || hasDoers ? NOW : this.openFor(tables.calendar[index] ?? -1, now, setup, work);
     if (opening !== NOW) return opening;
-    const begun = isLocked ? NOW : this.openFor(tables.begunIn[index] ?? -1, now, 0, LEAST_TO_BEGIN, false, false);
+    const begun = isLocked ? NOW : this.openFor(tables.begunIn[index] ?? -1, now, 0, LEAST_TO_BEGIN, false);
     if (begun !== NOW) return begun;
     for (const { owner, resource, amount } of tables.holds[index] ?? []) if (!this.places.isRoomFor(owner, resource, amount)) return LATER;
     this.doer = -1;
     if (isLocked) return NOW;
     if (hasDoers) {
-      const answer = this.chooseDoer(index, now, setup, work, chunk >= 0);
+      const answer = this.chooseDoer(index, now, setup, work);
       if (answer !== NOW) return answer;
     } else if (this.keptUntil(index, now) < now + setup + work) return LATER;
     return this.guards ? this.guard.whenToOpen(index, now, setup) : NOW;
   }
 
   /** The first of a task's doers who can begin it now; else {@link LATER}, or when the hours of one open. Who began it goes on with it. */
-  private chooseDoer(index: number, now: number, setup: number, work: number, isSplit: boolean): number {
+  private chooseDoer(index: number, now: number, setup: number, work: number): number {
     const doers = this.tables.doers[index] ?? NONE;
     const begunBy = this.begunBy[index] ?? -1;
     let soonest = Infinity;
@@ -283,7 +283,7 @@ export class OrderPlayer implements GuardedState {
       const doer = doers[at] ?? 0;
       const calendar = doers[at + 1] ?? -1;
       if (begunBy >= 0 && begunBy !== doer) continue;
-      const opening = this.openFor(calendar, now, setup, work, isSplit, begunBy === doer);
+      const opening = this.openFor(calendar, now, setup, work, begunBy === doer);
       if (opening !== NOW && opening !== LATER) {
         soonest = Math.min(soonest, opening);
         continue;
@@ -298,7 +298,7 @@ export class OrderPlayer implements GuardedState {
       // Longer than any hours that are left: whoever is first begins it all the same.
       this.doer = doers[0] ?? -1;
       this.doerCalendar = doers[1] ?? -1;
-      const opening = this.openFor(this.doerCalendar, now, setup, work, isSplit);
+      const opening = this.openFor(this.doerCalendar, now, setup, work);
       return opening === NOW && (this.places.usage[this.doer] ?? 0) > 0 ? LATER : opening;
     }
     if (!isLater) return soonest;
@@ -306,7 +306,7 @@ export class OrderPlayer implements GuardedState {
     return LATER;
   }
 
-  private openFor(calendar: number, now: number, setup: number, work: number, isSplit: boolean, mayOverrun = true): number {
+  private openFor(calendar: number, now: number, setup: number, work: number, mayOverrun = true): number {
     const { tables } = this;
     if (calendar < 0) return NOW;
     const until = tables.windowsFrom[calendar + 1] ?? 0;
@@ -318,7 +318,7 @@ export class OrderPlayer implements GuardedState {
     if (setup + work <= room) return NOW;
     for (let next = at + 1; next < until; next += 1) {
       const opens = tables.windowStart[next] ?? 0;
-      if (isSplit || (tables.windowEnd[next] ?? 0) - opens >= setup + work)
+      if ((tables.windowEnd[next] ?? 0) - opens >= setup + work)
         // The session may be opened by other work meanwhile, and then this fits.
         return setup > 0 && work <= room ? LATER : opens;
     }

@@ -134,6 +134,11 @@ describe('placement', () => {
       problem({ calendars: [{ id: 'none', name: 'no hours', windows: [] }], tasks: [task('a', 5, { calendarId: 'none' })] }),
     );
     expect(none.plan.unplaced[0]?.cause).toMatchObject({ kind: 'noWindow', longestMinutes: 0 });
+    // May be set down, but no stretch of the evenings is worth taking it up for.
+    const inParts = planProblem(
+      problem({ calendars: [evenings], tasks: [task('a', 600, { calendarId: 'evenings', leastChunkMinutes: 240 })] }),
+    );
+    expect(inParts.plan.unplaced[0]?.cause).toMatchObject({ kind: 'noWindow', neededMinutes: 240, longestMinutes: 210 });
     const big = planProblem(problem({ tasks: [task('a', 5, { demands: [{ resourceId: 'hands', amount: 3 }] })] }));
     expect(big.plan.unplaced[0]?.cause).toEqual({ kind: 'tooMuch', resourceId: 'hands', needed: 3, capacity: 1 });
   });

@@ -24,9 +24,14 @@ describe('time to spare', () => {
 });
 
 describe('all ready', () => {
-  it('is the last that has a moment', () => {
-    expect(lastReady([{ readyMs: 3 }, { readyMs: null }, { readyMs: 9 }, { readyMs: 1 }])).toBe(9);
-    expect(lastReady([{ readyMs: null }])).toBeNull();
+  const prop = (readyMs: number | null, unplacedRungs = 0, laterRungs = 0) => ({ readyMs, unplacedRungs, laterRungs });
+  it('is the last that has a moment; what is climbed already does not count', () => {
+    expect(lastReady([prop(3), prop(null), prop(9), prop(1)])).toBe(9);
+    expect(lastReady([prop(null)])).toBeNull();
     expect(lastReady([])).toBeNull();
+  });
+  it('is never while a rung of one of them has no place, or comes after the last day', () => {
+    expect(lastReady([prop(3), prop(null, 1)])).toBeNull();
+    expect(lastReady([prop(null, 0, 2), prop(9)])).toBeNull();
   });
 });

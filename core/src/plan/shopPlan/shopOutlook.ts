@@ -34,6 +34,8 @@ export interface ShopOutlook {
   readonly notBeforeMs: number;
   readonly p50Ms: number;
   readonly p80Ms: number;
+  /** plays go no further than this: a moment that is not before it stands for all that is later, or never */
+  readonly endsMs: number;
   readonly props: readonly PropOutlook[];
   readonly risks: readonly RungRisk[];
   /** recoat windows missed for good, on average, in all that is planned */
@@ -62,6 +64,7 @@ export function shopOutlook(
     notBeforeMs: toMs(readyBound(prepared)),
     p50Ms: toMs(quantile(played.readyMinutes, 0.5)),
     p80Ms: toMs(quantile(played.readyMinutes, 0.8)),
+    endsMs: toMs(problem.horizonMinute),
     props: played.groups.flatMap(({ groupId, readyMinutes }): PropOutlook[] => {
       if (groupId === null) return [];
       const dueMs = input.props.find((prop) => prop.id === groupId)?.dueMs ?? null;

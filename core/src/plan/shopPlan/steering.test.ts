@@ -147,6 +147,12 @@ describe('the outlook of a shop', () => {
     expect(between).toBeLessThan(0.9);
     expect(look(input(null)).props[0]?.chanceOfDate).toBeNull();
   });
+  it('goes no further than the plan looks: what never comes to be ends there', () => {
+    const never = look(input(null, { hours: [] }));
+    expect([never.p50Ms, never.p80Ms, never.props[0]?.p50Ms]).toEqual([never.endsMs, never.endsMs, never.endsMs]);
+    const some = look(input(null));
+    expect(some.p80Ms).toBeLessThan(some.endsMs);
+  });
   it('is never before the bound, and later at four in five than at even odds', () => {
     const { notBeforeMs, p50Ms, p80Ms } = look(input(null));
     expect(notBeforeMs).toBe(NOW + 100 * MINUTE);

@@ -1,3 +1,5 @@
+import type { PropReady } from './shopPlan';
+
 /** What the two dates of a prop say together. */
 export interface TimeToSpare {
   /** minutes between ready and due, at least 0 */
@@ -11,8 +13,9 @@ export function timeToSpare(readyMs: number | null, dueMs: number | null): TimeT
   return { minutes: Math.abs(dueMs - readyMs) / 60_000, isLate: readyMs > dueMs };
 }
 
-/** When all of several props are ready: the last of those that have a moment; null when none has. Epoch ms. */
-export function lastReady(props: readonly { readonly readyMs: number | null }[]): number | null {
+/** When all of several props are ready, epoch ms: the last of those that are still climbed; null where that is none, or a rung has no place. */
+export function lastReady(props: readonly Pick<PropReady, 'readyMs' | 'unplacedRungs' | 'laterRungs'>[]): number | null {
+  if (props.some(({ unplacedRungs, laterRungs }) => unplacedRungs + laterRungs > 0)) return null;
   const moments = props.flatMap((prop) => (prop.readyMs === null ? [] : [prop.readyMs]));
   return moments.length === 0 ? null : Math.max(...moments);
 }

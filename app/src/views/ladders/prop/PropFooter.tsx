@@ -24,6 +24,7 @@ export function PropFooter({ prop, index }: { readonly prop: Prop; readonly inde
   const yours = ownHandsWords(
     hands,
     handsLeft(rungs, (rung) => rung.minutes, now),
+    ownMinutes.whoseSums,
   );
   const spare = timeToSpare(ready?.readyMs ?? null, prop.dueMs);
   const isLate = spare?.isLate ?? false;

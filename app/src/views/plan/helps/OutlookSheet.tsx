@@ -5,6 +5,7 @@ import { useNow } from '../../../clock/ClockContext';
 import type { ShopIndex } from '../../../data/useShopIndex';
 import { useOutlook } from '../../../features/plan/useOutlook';
 import { SOON_SURE } from '../../../features/plan/useTriage';
+import type { PlannedShop } from '../../../features/plan/planned';
 import { Sheet } from '../../../ui/Sheet';
 import { useFormats } from '../../../features/formats/useFormats';
 import type { Reason } from '../../../ui/Why';
@@ -26,7 +27,15 @@ const chanceReason = ({ runs }: ShopOutlook, more: Reason['inputs'] = []): Reaso
 });
 
 /** What can be counted on: before when no plan is ready, by when it is in half and in four of five plays, and what carries the risk. */
-export function OutlookSheet({ props, index }: { readonly props: readonly Prop[]; readonly index: ShopIndex }) {
+export function OutlookSheet({
+  plan,
+  props,
+  index,
+}: {
+  readonly plan: Pick<PlannedShop, 'unplaced'>;
+  readonly props: readonly Prop[];
+  readonly index: ShopIndex;
+}) {
   const { outlook, isReckoning } = useOutlook();
   const now = useNow(60_000);
   const formats = useFormats();
@@ -34,6 +43,8 @@ export function OutlookSheet({ props, index }: { readonly props: readonly Prop[]
   const shown = outlook.props.filter((entry) => props.some((prop) => prop.id === entry.propId));
   const only = shown.length === 1 ? shown[0] : undefined;
   const { notBeforeMs, p50Ms, p80Ms } = only ?? outlook;
+  const { endsMs } = outlook;
+  const byWhen = (ms: number): string => (ms < endsMs ? formats.moment(ms, now) : `not by ${formats.day(endsMs)}`);
   return (
     <Sheet className="p-4" label="What to count on">
       <h2 className="label">What to count on</h2>
@@ -47,16 +58,19 @@ export function OutlookSheet({ props, index }: { readonly props: readonly Prop[]
         <dt>Even odds by</dt>
         <dd className="figure text-right">
           <Why name="even chance" reason={chanceReason(outlook)}>
-            {formats.moment(p50Ms, now)}
+            {byWhen(p50Ms)}
           </Why>
         </dd>
         <dt>4 of 5 by</dt>
         <dd className="figure text-right font-medium">
           <Why name="four in five" reason={chanceReason(outlook)}>
-            {formats.moment(p80Ms, now)}
+            {byWhen(p80Ms)}
           </Why>
         </dd>
       </dl>
+      {plan.unplaced.some(({ cause }) => cause.kind === 'noWindow' && cause.longestMinutes > 0) && (
+        <p className="text-dim text-sm">As if what fits no hours were begun in them all the same, and went on beyond their end.</p>
+      )}
       <Dates outlook={outlook} shown={shown} index={index} />
       <Risks outlook={outlook} index={index} />
     </Sheet>

@@ -2,7 +2,7 @@ import { counted } from '../../../base/counted';
 import { laterTasks } from '@zinc-ladder/core/plan/judge/laterTasks';
 import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
 import type { DrillOutcome, DrillWish } from '@zinc-ladder/core/plan/ideas/buildDrill';
-import { timeToSpare } from '@zinc-ladder/core/plan/shopPlan/timeToSpare';
+import { lastReady, timeToSpare } from '@zinc-ladder/core/plan/shopPlan/timeToSpare';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Prop } from '@zinc-ladder/model/records/prop/prop';
 import { useState } from 'react';
@@ -219,6 +219,7 @@ function Outcome({
         window={window}
         onWindow={setWindow}
         nowMs={now}
+        readyMs={lastReady(plan.props)}
         dueMs={wish.deadlineMs}
         chosen={chosen}
         onChoose={setChosen}

@@ -57,7 +57,7 @@ export function PlanSide({
   const rungs = [...partIds].flatMap((id) => index.rungsOf(id));
   const hands = handsLeft(rungs, ownMinutes.of, now);
   const byMethods = handsLeft(rungs, (rung) => rung.minutes, now);
-  const yours = ownHandsWords(hands, byMethods);
+  const yours = ownHandsWords(hands, byMethods, ownMinutes.whoseSums);
   return (
     <div className="no-print grid content-start gap-4 lg:min-h-0 lg:overflow-y-auto">
       {chosen && <ChosenRung plan={plan} rungId={chosen} index={index} nowMs={now} onChoose={onChoose} />}
@@ -102,7 +102,7 @@ export function PlanSide({
       </Sheet>
       <NotesSheet notes={plan.notes} index={index} />
       <PrintSheet prints={plan.prints.filter(({ partId }) => partIds.has(partId))} index={index} nowMs={now} />
-      <OutlookSheet props={props} index={index} />
+      <OutlookSheet plan={plan} props={props} index={index} />
       <TriageSheet index={index} />
       <RiskSheet plan={plan} partIds={partIds} films={films} index={index} nowMs={now} />
       <WhatHelps plan={plan} index={index} />

@@ -36,6 +36,7 @@ export function PlanPicture({
   window,
   onWindow,
   nowMs,
+  readyMs,
   dueMs,
   chosen,
   onChoose,
@@ -49,6 +50,8 @@ export function PlanPicture({
   readonly window: PlanViewport;
   readonly onWindow: (window: PlanViewport) => void;
   readonly nowMs: number;
+  /** null: nothing shown is still to be got ready, or a rung of it has no place */
+  readonly readyMs: number | null;
   readonly dueMs: number | null;
   readonly chosen: string | null;
   readonly onChoose: (rungId: string) => void;
@@ -160,7 +163,7 @@ export function PlanPicture({
             );
           })}
           <Mark x={x(nowMs)} left={LEFT} right={width} top={HEAD - 4} bottom={height} label="now" kind="now" />
-          <Mark x={x(plan.readyMs)} left={LEFT} right={width} top={HEAD} bottom={height} label="ready" kind="ready" />
+          {readyMs !== null && <Mark x={x(readyMs)} left={LEFT} right={width} top={HEAD} bottom={height} label="ready" kind="ready" />}
           {dueMs !== null && <Mark x={x(dueMs)} left={LEFT} right={width} top={HEAD} bottom={height} label="due" kind="due" />}
         </svg>
       </div>

@@ -154,7 +154,7 @@ describe('the rank of what was tried', () => {
     order: {},
     outlook: p80Ms === null ? null : { ...NO_OUTLOOK, p80Ms },
   });
-  const NO_OUTLOOK = { runs: 1, seed: 1, notBeforeMs: 0, p50Ms: 0, p80Ms: 0, props: [], risks: [], missedWindows: 0 };
+  const NO_OUTLOOK = { runs: 1, seed: 1, notBeforeMs: 0, p50Ms: 0, p80Ms: 0, endsMs: 1, props: [], risks: [], missedWindows: 0 };
   it('puts a place for every rung before any gain of time, and what was not played last', () => {
     const p80Ms = 1000 * MINUTE;
     const ranked = rankOutcomes(
