@@ -8,7 +8,7 @@ import { openShop } from '../../testing/openShop';
 vi.mock('../../workers/plan/planClient', () => import('../../testing/planHere'));
 vi.mock('../../workers/files/largeEdits', () => import('../../testing/largeEditsHere'));
 
-/** The date in the form of the sample's prop. How it is typed into is a browser's affair: e2e/dates.spec.ts. */
+/** The date in the form of the sample's prop. How it is typed into is a browser's affair: e2e/work/dates.spec.ts. */
 async function openDue(project: ProjectFile = makeSampleProject()) {
   const opened = await openShop('/ladders/prop', project);
   await opened.user.click(await screen.findByRole('button', { name: 'Change prop' }));

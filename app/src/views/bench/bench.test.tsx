@@ -256,7 +256,7 @@ describe('the time at hand', () => {
   it('is none for a while when one is away, and the plan goes round it', async () => {
     const { user, db, store } = await openShop('/bench', openAllDay());
     await user.click(await screen.findByRole('button', { name: 'I am away' }));
-    // Two days, as it stands there; how it is typed is e2e/dates.spec.ts.
+    // Two days, as it stands there; how it is typed is e2e/work/dates.spec.ts.
     await screen.findByRole('group', { name: 'Until' });
     await user.click(screen.getByRole('button', { name: 'Plan round it' }));
     await waitFor(async () => expect((await db.records('shop').toArray())[0]?.busy).toHaveLength(1));

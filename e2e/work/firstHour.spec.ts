@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { EMPTY, pressStart } from './shops';
+import { EMPTY, pressStart } from '../shops';
 
 test('from an empty browser to the first logged rung of a part of one’s own', async ({ page }) => {
   await page.goto(EMPTY);

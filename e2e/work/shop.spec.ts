@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { DEMO, openDemo, typeDate } from './shops';
+import { DEMO, openDemo, typeDate } from '../shops';
 
 test('hours as people type them, a day off, and the plan follows', async ({ page }) => {
   await openDemo(page, '/shop/hours');

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { DEMO, openDemo } from './shops';
+import { DEMO, openDemo } from '../shops';
 
 /** Opens the shop's database in a page of the same origin that is not the application, and leaves it open. */
 const holdDatabase = (version: number | null): Promise<string> =>

@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, test } from '@playwright/test';
-import { DEMO, EMPTY, openDemo, pressStart } from './shops';
+import { DEMO, EMPTY, openDemo, pressStart } from '../shops';
 
 const VIEWS = [
   '/bench',

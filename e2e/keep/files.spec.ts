@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { expect, test } from '@playwright/test';
-import { DEMO, openDemo } from './shops';
+import { DEMO, openDemo } from '../shops';
 
 async function save(page: Page, name: string): Promise<Buffer> {
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name }).click()]);

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openDemo } from './shops';
+import { openDemo } from '../shops';
 
 test('from view to view, across the ladders and into a rung by keys alone', async ({ page }) => {
   await openDemo(page);

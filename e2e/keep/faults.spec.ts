@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
-import type { FaultCount } from '../tools/faults/browserFaults';
-import { fillDisk, killBrowser, killWorkers, pressTwice } from '../tools/faults/browserFaults';
-import { DEMO, openDemo } from './shops';
+import type { FaultCount } from '../../tools/faults/browserFaults';
+import { fillDisk, killBrowser, killWorkers, pressTwice } from '../../tools/faults/browserFaults';
+import { DEMO, openDemo } from '../shops';
 
 /** `npm run faults` does a thousand. */
 const FAULTS = 8;

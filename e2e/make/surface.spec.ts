@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openDemo } from './shops';
+import { openDemo } from '../shops';
 
 /** A binary STL of an upright box, mm. */
 function boxStl(x: number, y: number, z: number): Buffer {

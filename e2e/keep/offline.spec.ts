@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { DEMO, openDemo } from './shops';
+import { DEMO, openDemo } from '../shops';
 
 test.use({ serviceWorkers: 'allow' });
 

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openDemo } from './shops';
+import { openDemo } from '../shops';
 
 test('a picture’s light is taken out by its grey, a place is sampled into a target, and a recipe is kept as a card', async ({ page }) => {
   await openDemo(page, '/colour/pictures/picture-lamp');

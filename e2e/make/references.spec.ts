@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Locator, Page } from '@playwright/test';
 import { expect, test } from '@playwright/test';
-import { openDemo } from './shops';
+import { openDemo } from '../shops';
 
 /** Presses on a place of the picture, as shares of its sides. */
 async function pointAt(page: Page, x: number, y: number): Promise<void> {

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openDemo } from './shops';
+import { openDemo } from '../shops';
 
 test('a date is typed by its parts, put back on Escape, kept on Enter and emptied by its button', async ({ page }) => {
   await openDemo(page, '/ladders/lantern');

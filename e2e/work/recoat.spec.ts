@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openDemo } from './shops';
+import { openDemo } from '../shops';
 
 test('a coat delayed past its recoat window is planned anew for when it opens again', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-11-25T12:00:00Z') });

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openDemo, typeDate } from './shops';
+import { openDemo, typeDate } from '../shops';
 
 test('the plan gets better by itself, says what to count on, and is steered by hand', async ({ page }) => {
   await openDemo(page, '/plan');

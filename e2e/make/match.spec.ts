@@ -1,6 +1,6 @@
 import type { Locator } from '@playwright/test';
 import { expect, test } from '@playwright/test';
-import { openDemo } from './shops';
+import { openDemo } from '../shops';
 
 test('the band that is too yellow is noticed first, and the correction of it is told to have won', async ({ page }) => {
   await openDemo(page, '/references/lantern/match/match-1');

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openDemo } from './shops';
+import { openDemo } from '../shops';
 
 test('a group turned the wrong way round is said, mended, and the lights stand on their ladder', async ({ page }) => {
   await openDemo(page, '/lights/lantern');

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { EMPTY, pressStart, startShop } from './shops';
+import { EMPTY, pressStart, startShop } from '../shops';
 
 test('from an empty browser to the first logged coat, and it is all there tomorrow', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-05-28T10:00:00+02:00') });

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openDemo } from './shops';
+import { openDemo } from '../shops';
 
 test('a browser with no room left says so and what to do, and keeps what was there', async ({ page }) => {
   await openDemo(page, '/shop/places');

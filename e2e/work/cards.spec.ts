@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openDemo, typeDate } from './shops';
+import { openDemo, typeDate } from '../shops';
 
 test('a mix is written down, scaled in whole drops, named on a rung and found from it', async ({ page }) => {
   await openDemo(page, '/colour/cards');

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { DEMO, openDemo } from './shops';
+import { DEMO, openDemo } from '../shops';
 
 test('two tabs: a change in one shows in the other, and editing the same rung says who was first', async ({ context }) => {
   const first = await context.newPage();

@@ -1,6 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
 import { expect, test } from '@playwright/test';
-import { openDemo } from './shops';
+import { openDemo } from '../shops';
 
 /** Same places of the demo's two photographs, and places no pass touched, as the script that drew them knows them: shares of the sides. */
 const PAIRS = [

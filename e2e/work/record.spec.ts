@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { expect, test } from '@playwright/test';
-import { exifJpeg } from './exifJpeg';
-import { openDemo } from './shops';
+import { exifJpeg } from '../exifJpeg';
+import { openDemo } from '../shops';
 
 /** Goes to an address as a link does. */
 async function goTo(page: Page, path: string): Promise<void> {

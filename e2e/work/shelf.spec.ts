@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openDemo } from './shops';
+import { openDemo } from '../shops';
 
 test('the shelf says what runs out and by when to order, for as sure as one wants to be', async ({ page }) => {
   await openDemo(page, '/shelf');

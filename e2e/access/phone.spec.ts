@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { DEMO, openDemo } from './shops';
+import { DEMO, openDemo } from '../shops';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 

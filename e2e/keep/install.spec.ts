@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { EMPTY } from './shops';
+import { EMPTY } from '../shops';
 
 test('can be installed on a phone: the manifest’s pictures are there in the sizes it names', async ({ page, request }) => {
   await page.goto(EMPTY);

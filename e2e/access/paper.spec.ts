@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, test } from '@playwright/test';
-import { DEMO, openDemo } from './shops';
+import { DEMO, openDemo } from '../shops';
 
 /** Points of a page, 72 an inch (PDF 32000-1, 8.3.2.3). */
 const A4 = [595, 842] as const;
