@@ -7,7 +7,7 @@ import { useEdit } from '../../../features/edit/useEdit';
 import { useKeepPicture } from '../../../features/pictures/useKeepPicture';
 import { Button } from '../../../ui/Button';
 import { Labelled, parseNumber, SelectField } from '../../../ui/fields/fields';
-import { formWords, useRecordForm } from '../../../ui/fields/useRecordForm';
+import { useRecordForm } from '../../../ui/fields/useRecordForm';
 
 /** Writes a card down, or changes one. */
 export function CardForm({
@@ -44,10 +44,10 @@ export function CardForm({
   return (
     <form onSubmit={(event) => void keep(event)} className="grid gap-3" noValidate>
       <div className="grid gap-3 sm:grid-cols-2">
-        <Labelled label="Name" error={formWords(errors.name?.message)}>
+        <Labelled label="Name" error={errors.name?.message}>
           {({ id, describedBy }) => <input id={id} aria-describedby={describedBy} className="field" autoFocus {...form.register('name')} />}
         </Labelled>
-        <Labelled label="For" error={formWords(errors.purpose?.message)}>
+        <Labelled label="For" error={errors.purpose?.message}>
           {({ id, describedBy }) => (
             <input
               id={id}
@@ -67,7 +67,7 @@ export function CardForm({
             </select>
           )}
         </Labelled>
-        <Labelled label="Dilution" error={formWords(errors.dilution?.message)}>
+        <Labelled label="Dilution" error={errors.dilution?.message}>
           {({ id, describedBy }) => (
             <input id={id} aria-describedby={describedBy} className="field" placeholder="1 : 2 with water" {...form.register('dilution')} />
           )}
@@ -98,12 +98,12 @@ export function CardForm({
                 </select>
               )}
             </Labelled>
-            <Labelled label="Called" error={formWords(errors.components?.[at]?.name?.message)}>
+            <Labelled label="Called" error={errors.components?.[at]?.name?.message}>
               {({ id, describedBy }) => (
                 <input id={id} aria-describedby={describedBy} className="field" {...form.register(`components.${at}.name`)} />
               )}
             </Labelled>
-            <Labelled label="Amount" error={formWords(errors.components?.[at]?.amount?.message)}>
+            <Labelled label="Amount" error={errors.components?.[at]?.amount?.message}>
               {({ id, describedBy }) => (
                 <input
                   id={id}
@@ -141,7 +141,7 @@ export function CardForm({
           options={[['', 'not said'] as const, ...products.map((product) => [product.id, product.name] as const)]}
           onChange={(id) => form.setValue('undercoatId', id || null, { shouldDirty: true })}
         />
-        <Labelled label="Coats" error={formWords(errors.coats?.message)}>
+        <Labelled label="Coats" error={errors.coats?.message}>
           {({ id, describedBy }) => (
             <input
               id={id}
@@ -204,7 +204,7 @@ export function CardForm({
           {form.watch('pictureId') !== null && <span className="font-sans text-sm font-normal tracking-normal normal-case">kept</span>}
         </label>
       </div>
-      <Labelled label="Note" error={formWords(errors.note?.message)}>
+      <Labelled label="Note" error={errors.note?.message}>
         {({ id, describedBy }) => <textarea id={id} aria-describedby={describedBy} rows={3} className="field" {...form.register('note')} />}
       </Labelled>
       <div className="flex gap-3">

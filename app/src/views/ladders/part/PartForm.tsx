@@ -14,7 +14,7 @@ import { useEdit } from '../../../features/edit/useEdit';
 import { FormNumber } from '../../../ui/fields/FormNumber';
 import { Button } from '../../../ui/Button';
 import { Labelled, parseNumber } from '../../../ui/fields/fields';
-import { formWords, useRecordForm } from '../../../ui/fields/useRecordForm';
+import { useRecordForm } from '../../../ui/fields/useRecordForm';
 import { MeshTrialField } from '../../../features/meshPick/MeshTrialField';
 import { nameOfFile } from '../../../features/meshPick/nameOfFile';
 import { useMeshTrial } from '../../../features/meshPick/useMeshTrial';
@@ -60,7 +60,7 @@ export function PartForm({ propId, onDone }: { readonly propId: string; readonly
     if (isKept) onDone(part.id);
   });
   const number = (name: 'count' | 'layerMillimetres' | 'rackPlaces', label: string, hint?: string) => (
-    <Labelled label={label} error={formWords(errors[name]?.message)} {...(hint === undefined ? {} : { hint })}>
+    <Labelled label={label} error={errors[name]?.message} {...(hint === undefined ? {} : { hint })}>
       {({ id, describedBy }) => (
         <input
           id={id}
@@ -76,7 +76,7 @@ export function PartForm({ propId, onDone }: { readonly propId: string; readonly
     <form onSubmit={(event) => void keep(event)} className="grid gap-3" noValidate>
       <h2 className="font-label text-2xl font-semibold">A new part</h2>
       <div className="grid grid-cols-[2fr_1fr] gap-3">
-        <Labelled label="Name" error={formWords(errors.name?.message)}>
+        <Labelled label="Name" error={errors.name?.message}>
           {({ id, describedBy }) => <input id={id} aria-describedby={describedBy} className="field" autoFocus {...form.register('name')} />}
         </Labelled>
         {number('count', 'Identical pieces')}
@@ -114,7 +114,7 @@ export function PartForm({ propId, onDone }: { readonly propId: string; readonly
               value={field.value}
               onChange={(value) => field.onChange(value ?? NaN)}
               onBlur={field.onBlur}
-              error={formWords(errors.areaSquareCentimetres?.message)}
+              error={errors.areaSquareCentimetres?.message}
               hint="of one piece"
             />
           )}

@@ -9,7 +9,7 @@ import { Button } from '../../../ui/Button';
 import { Labelled, parseNumber } from '../../../ui/fields/fields';
 import { FormNumber } from '../../../ui/fields/FormNumber';
 import { MomentField } from '../../../features/formats/MomentField';
-import { formWords, useRecordForm } from '../../../ui/fields/useRecordForm';
+import { useRecordForm } from '../../../ui/fields/useRecordForm';
 
 /** Adds a prop, or changes one. */
 export function PropForm({ prop, onDone }: { readonly prop: Prop | null; readonly onDone: (propId: string | null) => void }) {
@@ -35,7 +35,7 @@ export function PropForm({ prop, onDone }: { readonly prop: Prop | null; readonl
   return (
     <form onSubmit={(event) => void keep(event)} className="grid gap-3" noValidate>
       <h2 className="font-label text-2xl font-semibold">{prop ? 'The prop' : 'A new prop'}</h2>
-      <Labelled label="Name" error={formWords(errors.name?.message)}>
+      <Labelled label="Name" error={errors.name?.message}>
         {({ id, describedBy }) => <input id={id} aria-describedby={describedBy} className="field" autoFocus {...form.register('name')} />}
       </Labelled>
       <Controller
@@ -53,16 +53,12 @@ export function PropForm({ prop, onDone }: { readonly prop: Prop | null; readonl
               value={field.value}
               onChange={field.onChange}
               onBlur={field.onBlur}
-              error={formWords(errors.viewingMetres?.message)}
+              error={errors.viewingMetres?.message}
               hint="How near eyes or lens come: farther away more may stay."
             />
           )}
         />
-        <Labelled
-          label="Weight of its date"
-          error={formWords(errors.weight?.message)}
-          hint="When two dates clash: 1 is usual, 2 counts double."
-        >
+        <Labelled label="Weight of its date" error={errors.weight?.message} hint="When two dates clash: 1 is usual, 2 counts double.">
           {({ id, describedBy }) => (
             <input
               id={id}
@@ -74,7 +70,7 @@ export function PropForm({ prop, onDone }: { readonly prop: Prop | null; readonl
           )}
         </Labelled>
       </div>
-      <Labelled label="Story" error={formWords(errors.story?.message)}>
+      <Labelled label="Story" error={errors.story?.message}>
         {({ id, describedBy }) => (
           <textarea id={id} aria-describedby={describedBy} rows={4} className="field" {...form.register('story')} />
         )}
