@@ -1,8 +1,11 @@
 import type { TriageSet } from '@zinc-ladder/core/plan/ideas/triage';
+import { betterOrder } from '@zinc-ladder/core/plan/ideas/triage';
 import { keepPreviousData, skipToken, useQuery, useQueryClient } from '@tanstack/react-query';
 import { proxy } from 'comlink';
 import { useStore } from '../../data/StoreContext';
+import { useTable } from '../../data/queries';
 import { askOutlook } from '../../workers/plan/outlookClient';
+import { getPlanWorker } from '../../workers/plan/planClient';
 import { planOrder } from '@zinc-ladder/core/plan/ideas/planOrder';
 import { CHANCE_SEED, useOutlook } from './useOutlook';
 import { usePlan } from './usePlan';
@@ -15,13 +18,17 @@ const NO_SETS: readonly TriageSet[] = [];
 /** Where what is found so far is kept: under the question's own name it would pass for the whole answer when the question is broken off. */
 const SO_FAR = ['triage so far'];
 
-/** What comes of letting props go, where some date is at risk and there are several: told as it is found, the best first. */
+/**
+ * What comes of letting props go, where some date is at risk and there are several: told as it is found, the best first. An order that it
+ * finds for the same props and that keeps more dates is where the next plan begins.
+ */
 export function useTriage(): { readonly sets: readonly TriageSet[]; readonly isReckoning: boolean } {
   const client = useQueryClient();
   const { plan } = usePlan();
   const { outlook } = useOutlook();
   const { db } = useStore();
   const { version } = usePlanVersion();
+  const props = useTable('props');
   const dated = outlook?.props.filter((prop) => prop.chanceOfDate !== null) ?? [];
   const isAsked = dated.length > 1 && dated.some((prop) => (prop.chanceOfDate ?? 1) < SOON_SURE);
   const madeForMs = plan?.kind === 'planned' && plan.isFinal ? plan.madeForMs : null;
@@ -32,7 +39,11 @@ export function useTriage(): { readonly sets: readonly TriageSet[]; readonly isR
       client.setQueryData(SO_FAR, null);
       const source = { databaseName: db.name, nowMs: plan.madeForMs };
       const tell = (sets: readonly TriageSet[]): void => void client.setQueryData(SO_FAR, sets);
-      return (await askOutlook((api) => api.triage(source, planOrder(plan), CHANCE_SEED, proxy(tell)), signal)) ?? NO_SETS;
+      const sets = (await askOutlook((api) => api.triage(source, planOrder(plan), CHANCE_SEED, proxy(tell)), signal)) ?? NO_SETS;
+      // What is shown stays as it is: the next plan begins from the better order.
+      const better = outlook && plan.objective === 'surest' ? betterOrder(sets, outlook, props) : null;
+      if (better) void getPlanWorker().goBy(better);
+      return sets;
     },
     enabled: isAsked && madeForMs !== null,
     placeholderData: keepPreviousData,

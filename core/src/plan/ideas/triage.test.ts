@@ -7,7 +7,7 @@ import { datesMet, shopOutlook } from '../shopPlan/shopOutlook';
 import { MINUTE, NOW, part, rung, shop } from '../testing/shopBuilder';
 import type { TriageSet } from './triage';
 import { planOrder } from './planOrder';
-import { rankSets, triage } from './triage';
+import { betterOrder, isAsPlanned, rankSets, triage } from './triage';
 
 /** Three props on an evening of four hours: two take an hour and a quarter, one nearly all of it. */
 const evening = [4, 5].map((weekday) => ({ weekday, startMinute: 18 * 60, endMinute: 22 * 60 }));
@@ -105,6 +105,35 @@ describe('what to let go', () => {
     });
     const ranked = rankSets([set('', 0.4), set('a', 0.6), set('a b', 0.601), set('b', 0.39), set('a', 0.55), set('b c', 0.7)]);
     expect(ranked).toEqual([set('b c', 0.7), set('a', 0.6), set('', 0.4)]);
+  });
+});
+
+describe('an order that works for the same dates as the plan', () => {
+  const set = (letGo: readonly string[], met: number, isAsBefore = false) => ({
+    letGo,
+    datesMet: met,
+    chances: [],
+    order: { [letGo.join(' ')]: met },
+    isAsBefore,
+  });
+  const props = ['a', 'b'].map((id) => ({ id, weight: 1 }));
+  const plan = {
+    props: [
+      { propId: 'a', chanceOfDate: 0.8 },
+      { propId: 'b', chanceOfDate: 0.02 },
+      { propId: 'c', chanceOfDate: null },
+    ].map((prop) => ({ ...prop, notBeforeMs: 0, p50Ms: 0, p80Ms: 0, chanceADayLater: null })),
+  };
+  it('is known by the props it lets go; what has no date is none of them', () => {
+    expect(isAsPlanned(set(['b'], 0.5), plan)).toBe(true);
+    expect(isAsPlanned(set([], 0.5), plan)).toBe(false);
+    expect(isAsPlanned(set(['a', 'b'], 0.5), plan)).toBe(false);
+  });
+  it('is taken where it keeps clearly more of them than the plan’s 41 %', () => {
+    expect(betterOrder([set([], 0.9), set(['b'], 0.44)], plan, props)).toEqual({ b: 0.44 });
+    expect(betterOrder([set(['b'], 0.42)], plan, props)).toBeNull();
+    expect(betterOrder([set(['b'], 0.6, true)], plan, props)).toBeNull();
+    expect(betterOrder([set(['b'], 0.6)], { props: [] }, props)).toBeNull();
   });
 });
 

@@ -1,9 +1,10 @@
 import { buildShopProblem } from '../shop/buildShopProblem';
 import { planShopAtOnce, surestOptions } from '../shopPlan/planShop';
 import { prepareProblem } from '../problem/preparedProblem';
+import type { ShopOutlook } from '../shopPlan/shopOutlook';
 import { datesMet } from '../shopPlan/shopOutlook';
 import { shopOdds } from '../shopPlan/shopOdds';
-import type { ShopPlanInput } from '../shop/shopPlanInput';
+import type { PlanProp, ShopPlanInput } from '../shop/shopPlanInput';
 import { DateJudge } from '../surest/dateJudge';
 import { searchSurest } from '../surest/searchSurest';
 
@@ -101,6 +102,28 @@ export function* triage(input: ShopPlanInput, options: TriageOptions): Generator
 export function givenUp(chances: readonly Pick<DateChance, 'propId' | 'chance'>[]): string[] {
   return chances.filter(({ chance }) => chance < NEVER).map(({ propId }) => propId);
 }
+
+/** More than a set's 400 plays and a plan's 2,000 come to differ by luck in about one of twenty cases. */
+const SURELY_BETTER = 0.02;
+
+/** Whether the plan lets the same props go as a set, by the chances of the plan's dates. */
+export function isAsPlanned(set: Pick<TriageSet, 'letGo'>, { props }: PlanDates): boolean {
+  const dated = props.flatMap(({ propId, chanceOfDate }) => (chanceOfDate === null ? [] : [{ propId, chance: chanceOfDate }]));
+  return givenUp(dated).toSorted().join() === set.letGo.toSorted().join();
+}
+
+/** An order that works for the same dates as the plan and keeps clearly more of them, keys by rung; null: the longer look found none. */
+export function betterOrder(
+  sets: readonly TriageSet[],
+  plan: PlanDates,
+  props: readonly Pick<PlanProp, 'id' | 'weight'>[],
+): TriageSet['order'] | null {
+  const met = datesMet(plan, props);
+  const better = sets.find((set) => !set.isAsBefore && isAsPlanned(set, plan) && met !== null && set.datesMet > met + SURELY_BETTER);
+  return better?.order ?? null;
+}
+
+type PlanDates = Pick<ShopOutlook, 'props'>;
 
 /** Best first; of one set the better order, and no set that is no better than one that lets less go. */
 export function rankSets(sets: readonly TriageSet[]): TriageSet[] {

@@ -1,7 +1,7 @@
 import type { ShopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
 import { datesMet } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
 import type { TriageSet } from '@zinc-ladder/core/plan/ideas/triage';
-import { givenUp } from '@zinc-ladder/core/plan/ideas/triage';
+import { betterOrder, isAsPlanned } from '@zinc-ladder/core/plan/ideas/triage';
 import { letGo } from '../../../data/changes/prop/propChanges';
 import { useEdit } from '../../../features/edit/useEdit';
 import type { ShopIndex } from '../../../data/useShopIndex';
@@ -21,6 +21,7 @@ export function TriageSheet({ index }: { readonly index: ShopIndex }) {
   const { outlook } = useOutlook();
   const edit = useEdit();
   if (sets.length === 0 && !isReckoning) return null;
+  const better = outlook && betterOrder(sets, outlook, [...index.props.values()]);
   // Where nothing is gained by letting go, there is nothing to choose.
   const isWorth = sets.some((set) => set.letGo.length > 0 && set.datesMet > 0);
   const nameOf = (propId: string): string => index.props.get(propId)?.name ?? '';
@@ -46,8 +47,12 @@ export function TriageSheet({ index }: { readonly index: ShopIndex }) {
               <li key={set.letGo.join()} className="border-line flex items-start justify-between gap-3 border-t py-1.5">
                 <span className="min-w-0 flex-1">
                   {words(set)}
-                  {isAsPlanned(set, outlook) && (
-                    <span className="text-dim text-sm"> · as planned now{!set.isAsBefore && ', in another order'}</span>
+                  {outlook && isAsPlanned(set, outlook) && (
+                    <span className="text-dim text-sm">
+                      {' '}
+                      · as planned now
+                      {!set.isAsBefore && (set.order === better ? ', in an order that the next plan begins from' : ', in another order')}
+                    </span>
                   )}
                   <span className="text-dim block text-sm">
                     <Why
@@ -98,12 +103,4 @@ function asTold(set: TriageSet, outlook: ShopOutlook | null, index: ShopIndex): 
     chances: set.chances.map((entry) => ({ ...entry, chance: told.get(entry.propId) ?? entry.chance })),
     datesMet: datesMet(outlook, [...index.props.values()]) ?? set.datesMet,
   };
-}
-
-/** Whether the plan there is lets the same props go. */
-function isAsPlanned(set: TriageSet, outlook: ShopOutlook | null): boolean {
-  const dated = (outlook?.props ?? []).flatMap(({ propId, chanceOfDate }) =>
-    chanceOfDate === null ? [] : [{ propId, chance: chanceOfDate }],
-  );
-  return givenUp(dated).toSorted().join() === set.letGo.toSorted().join();
 }
