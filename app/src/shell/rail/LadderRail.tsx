@@ -2,12 +2,17 @@ import { useEffect, useRef } from 'react';
 import { NavLink, useLocation } from 'react-router';
 import { RAIL } from './rungs';
 
+/** As wide as {@link LadderRail} lets them all stand side by side. */
+const ALL_FIT = '(min-width: 32rem)';
+
 /** The main navigation: a ladder at the left edge, its rungs along the bottom on a phone. */
 export function LadderRail({ onKeys }: { readonly onKeys: () => void }) {
   const list = useRef<HTMLOListElement>(null);
   const { pathname } = useLocation();
-  // Nine do not fit a phone side by side: the one that is open is brought into sight.
+  // Nine do not fit a phone side by side: the one that is open is brought into sight. Where all fit, asking where they are would only have the
+  // new view laid out at once.
   useEffect(() => {
+    if (matchMedia(ALL_FIT).matches) return;
     const open = list.current?.querySelector<HTMLElement>('[aria-current="page"]')?.closest('li');
     if (open && list.current) list.current.scrollLeft = open.offsetLeft - (list.current.clientWidth - open.offsetWidth) / 2;
   }, [pathname]);

@@ -28,7 +28,7 @@ export function PowerSheet({ plan, reading }: { readonly plan: LightPlan; readon
     );
     return {
       tooltip: { trigger: 'axis' },
-      grid: { left: 52, right: 24, top: 20, bottom: 44 },
+      grid: { left: 52, right: 24, top: 32, bottom: 44 },
       xAxis: { type: 'value', name: 'LED', nameLocation: 'middle', nameGap: 26, min: 1, max: Math.max(2, strip.volts.length) },
       // From a tenth below the supply on: a fall that no eye sees is no cliff.
       yAxis: { type: 'value', name: 'V', min: Math.floor(Math.min(strip.lowest, ENOUGH_SHARE * reading.volts) * 10) / 10 },

@@ -12,7 +12,7 @@ export function MinutesChart({ sums }: { readonly sums: readonly MinutesSum[] })
     const rows = sums.slice(0, SHOWN).toReversed();
     return {
       legend: { data: ['planned', 'actual'], top: 0, right: 0 },
-      grid: { left: 150, right: 24, top: 28, bottom: 24 },
+      grid: { left: 150, right: 40, top: 28, bottom: 24 },
       tooltip: { trigger: 'axis' },
       xAxis: { type: 'value', name: 'min' },
       yAxis: { type: 'category', data: rows.map((sum) => sum.key), axisLabel: { width: 140, overflow: 'truncate' } },

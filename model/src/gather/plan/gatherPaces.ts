@@ -9,6 +9,12 @@ import { zonedRate } from '@zinc-ladder/core/log/zonedRate';
  * @param zones how the part in question is shared among zones; empty where that is not known
  */
 export function gatherPaces(timed: readonly TimedRung[], zones: readonly ZoneShare[]): Map<string, PersonalRate> {
-  const methods = new Set(timed.map((entry) => entry.methodId));
-  return new Map([...methods].map((methodId) => [methodId, zonedRate(methodId, zones, timed)]));
+  // A log of tens of thousands of entries is gone through once, not once for each method.
+  const byMethod = new Map<string, TimedRung[]>();
+  for (const entry of timed) {
+    const known = byMethod.get(entry.methodId);
+    if (known) known.push(entry);
+    else byMethod.set(entry.methodId, [entry]);
+  }
+  return new Map([...byMethod].map(([methodId, own]) => [methodId, zonedRate(methodId, zones, own)]));
 }
