@@ -4,7 +4,7 @@ import { fillDisk, killBrowser, killWorkers, pressTwice } from '../../tools/faul
 import { DEMO, openDemo } from '../shops';
 
 /** `npm run faults` does a thousand. */
-const FAULTS = 8;
+const FAULTS = 20;
 const SEED = 20_260_528;
 
 function expectNothingLost({ faults, lost, partial, hangs, crashes }: FaultCount): void {
