@@ -95,7 +95,8 @@ export function PlanSide({
               }}
             >
               {formatSpan(hands)}
-              {yours && `, ${yours}`}
+              {yours && ', '}
+              {yours && <span className="whitespace-nowrap">{yours}</span>}
             </Why>
           </span>
         </p>
