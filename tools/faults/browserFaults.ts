@@ -120,6 +120,12 @@ async function turnOver(page: Page): Promise<'done' | 'open'> {
   return isDone ? 'open' : 'done';
 }
 
+/** What a page that did not answer tells its reader: the view's words, those of a notice among them. */
+async function saidBy(page: Page): Promise<string> {
+  const words = await page.locator('body').innerText({ timeout: 2000 }).catch(String);
+  return words.replaceAll(/\s+/gu, ' ').slice(0, 1500);
+}
+
 /** Kills the whole browser in the middle of edits, and looks at what is there when it starts again. */
 export async function killBrowser(address: string, faults: number, seed: number): Promise<FaultCount> {
   const tally = new Tally('kill');
@@ -142,7 +148,7 @@ export async function killBrowser(address: string, faults: number, seed: number)
         asked = await turnOver(page);
         await page.waitForTimeout(draw(40));
       } catch (error) {
-        tally.hangs.push(`kill ${tally.faults}: ${String(error).slice(0, 160)}`);
+        tally.hangs.push(`kill ${tally.faults}: ${String(error).slice(0, 160)}\n  ${await saidBy(page)}`);
       }
       // All its processes at once, without a word before: as a machine that is switched off under it.
       spawnSync('pkill', ['-9', '-f', folder]);

@@ -29,10 +29,11 @@ export function ShopStrip() {
   const spray = useSprayState();
   const shop = useShop();
   return (
-    <header className="bg-sheet border-line flex flex-wrap items-center gap-x-8 gap-y-1 border-b px-4 py-1.5 md:min-h-13">
+    <header className="bg-sheet border-line flex flex-wrap items-center gap-x-4 gap-y-1 border-b px-4 py-1.5 md:min-h-13">
       <h1 className="font-label mr-auto text-2xl font-semibold">{title || 'Zinc Ladder'}</h1>
       {shop && spray && (
-        <dl className="no-print flex flex-wrap gap-x-7 gap-y-1 text-sm">
+        // As wide from the first paint as with a plan and something to order: a strip that grows would push the view down under a finger.
+        <dl className="no-print flex flex-wrap gap-x-5 gap-y-1 text-sm max-xl:basis-full sm:max-lg:min-h-19 xl:min-w-[57rem] xl:justify-end">
           <Item label={shop.climateSource === 'sensor' ? 'Shop' : 'Shop air'}>
             <Why name="shop air" reason={airReason(spray)}>
               {formats.temperature(spray.temperatureCelsius)} · {Math.round(spray.relativeHumidityPercent)} %
