@@ -15,6 +15,14 @@ import { usePlanVersion } from './usePlanVersion';
 export const SOON_SURE = 0.8;
 
 const NO_SETS: readonly TriageSet[] = [];
+/** What was found, and what becomes of it. */
+interface Triage {
+  readonly sets: readonly TriageSet[];
+  readonly isReckoning: boolean;
+  /** the order among them that the next plan begins from; null: it goes on from its own */
+  readonly nextOrder: TriageSet['order'] | null;
+}
+
 /** Where what is found so far is kept: under the question's own name it would pass for the whole answer when the question is broken off. */
 const SO_FAR = ['triage so far'];
 
@@ -22,7 +30,7 @@ const SO_FAR = ['triage so far'];
  * What comes of letting props go, where some date is at risk and there are several: told as it is found, the best first. An order that it
  * finds for the same props and that keeps more dates is where the next plan begins.
  */
-export function useTriage(): { readonly sets: readonly TriageSet[]; readonly isReckoning: boolean } {
+export function useTriage(): Triage {
   const client = useQueryClient();
   const { plan } = usePlan();
   const { outlook } = useOutlook();
@@ -32,6 +40,8 @@ export function useTriage(): { readonly sets: readonly TriageSet[]; readonly isR
   const dated = outlook?.props.filter((prop) => prop.chanceOfDate !== null) ?? [];
   const isAsked = dated.length > 1 && dated.some((prop) => (prop.chanceOfDate ?? 1) < SOON_SURE);
   const madeForMs = plan?.kind === 'planned' && plan.isFinal ? plan.madeForMs : null;
+  const isSurest = plan?.kind === 'planned' && plan.objective === 'surest';
+  const orderToTake = (sets: readonly TriageSet[]) => (outlook && isSurest ? betterOrder(sets, outlook, props) : null);
   const query = useQuery({
     queryKey: ['triage', version, madeForMs],
     queryFn: async ({ signal }): Promise<readonly TriageSet[]> => {
@@ -41,8 +51,8 @@ export function useTriage(): { readonly sets: readonly TriageSet[]; readonly isR
       const tell = (sets: readonly TriageSet[]): void => void client.setQueryData(SO_FAR, sets);
       const sets = (await askOutlook((api) => api.triage(source, planOrder(plan), CHANCE_SEED, proxy(tell)), signal)) ?? NO_SETS;
       // What is shown stays as it is: the next plan begins from the better order.
-      const better = outlook && plan.objective === 'surest' ? betterOrder(sets, outlook, props) : null;
-      if (better) void getPlanWorker().goBy(better);
+      const order = orderToTake(sets);
+      if (order) void getPlanWorker().goBy(order);
       return sets;
     },
     enabled: isAsked && madeForMs !== null,
@@ -54,5 +64,5 @@ export function useTriage(): { readonly sets: readonly TriageSet[]; readonly isR
   const soFar = useQuery<readonly TriageSet[] | null>({ queryKey: SO_FAR, queryFn: skipToken, gcTime: Infinity, networkMode: 'always' });
   const isReckoning = isAsked && (query.isFetching || query.isPlaceholderData);
   const sets = (query.isFetching ? soFar.data : null) ?? query.data ?? NO_SETS;
-  return { sets: isAsked ? sets : NO_SETS, isReckoning };
+  return { sets: isAsked ? sets : NO_SETS, isReckoning, nextOrder: isReckoning ? null : orderToTake(sets) };
 }

@@ -1,7 +1,7 @@
 import type { ShopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
 import { datesMet } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
 import type { TriageSet } from '@zinc-ladder/core/plan/ideas/triage';
-import { betterOrder, isAsPlanned } from '@zinc-ladder/core/plan/ideas/triage';
+import { isAsPlanned } from '@zinc-ladder/core/plan/ideas/triage';
 import { letGo } from '../../../data/changes/prop/propChanges';
 import { useEdit } from '../../../features/edit/useEdit';
 import type { ShopIndex } from '../../../data/useShopIndex';
@@ -17,11 +17,10 @@ const SHOWN_SETS = 4;
 
 /** Which prop to let go so that the others are sure: every set that was worth trying, the best first. */
 export function TriageSheet({ index }: { readonly index: ShopIndex }) {
-  const { sets, isReckoning } = useTriage();
+  const { sets, isReckoning, nextOrder } = useTriage();
   const { outlook } = useOutlook();
   const edit = useEdit();
   if (sets.length === 0 && !isReckoning) return null;
-  const better = outlook && betterOrder(sets, outlook, [...index.props.values()]);
   // Where nothing is gained by letting go, there is nothing to choose.
   const isWorth = sets.some((set) => set.letGo.length > 0 && set.datesMet > 0);
   const nameOf = (propId: string): string => index.props.get(propId)?.name ?? '';
@@ -51,7 +50,7 @@ export function TriageSheet({ index }: { readonly index: ShopIndex }) {
                     <span className="text-dim text-sm">
                       {' '}
                       · as planned now
-                      {!set.isAsBefore && (set.order === better ? ', in an order that the next plan begins from' : ', in another order')}
+                      {!set.isAsBefore && (set.order === nextOrder ? ', in an order that the next plan begins from' : ', in another order')}
                     </span>
                   )}
                   <span className="text-dim block text-sm">
