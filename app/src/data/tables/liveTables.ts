@@ -40,6 +40,10 @@ interface Held {
   isAsked: boolean;
   /** counts what was applied, so that a slower read knows it is out of date */
   applied: number;
+  /** counts how often it was to be read anew */
+  asked: number;
+  /** the read that is under way: whoever asks meanwhile waits for it, and it begins again */
+  reading: Promise<void> | null;
   /** records by their row; null: each is a row of its own */
   rows: Map<string, readonly Kept[]> | null;
   readonly listeners: Set<() => void>;
@@ -56,7 +60,8 @@ export class LiveTables {
 
   constructor(private readonly db: ShopDatabase) {
     const empty: TableState<Kept> = { status: 'loading', records: [], version: 0, error: null };
-    for (const name of TABLE_NAMES) this.held.set(name, { state: empty, isAsked: false, applied: 0, rows: null, listeners: new Set() });
+    for (const name of TABLE_NAMES)
+      this.held.set(name, { state: empty, isAsked: false, applied: 0, asked: 0, reading: null, rows: null, listeners: new Set() });
   }
 
   /** Begins to read what every view is drawn from, before there is one that asks. */
@@ -141,9 +146,11 @@ export class LiveTables {
     return states;
   }
 
-  /** Reads all tables again that are shown, as after a worker wrote many. */
+  /** Reads all tables again that are shown, as after a worker wrote many. Those that every view is drawn from are there then; what may be long follows. */
   async reload(): Promise<void> {
-    await Promise.all([...this.held].flatMap(([name, held]) => (held.isAsked ? [this.load(name)] : [])));
+    const asked = TABLE_NAMES.filter((name) => this.need(name).isAsked);
+    const readings = asked.map((name) => [name, this.load(name)] as const);
+    await Promise.all(readings.flatMap(([name, reading]) => (LATE.has(name) ? [] : [reading])));
   }
 
   private need(name: TableName): Held {
@@ -152,21 +159,33 @@ export class LiveTables {
     return held;
   }
 
-  private async load(name: TableName): Promise<void> {
+  private load(name: TableName): Promise<void> {
     const held = this.need(name);
     held.isAsked = true;
+    held.asked += 1;
+    held.reading ??= this.readUntilCurrent(name, held);
+    return held.reading;
+  }
+
+  private async readUntilCurrent(name: TableName, held: Held): Promise<void> {
     try {
       // What is long would keep from being drawn what can be drawn already.
-      if (LATE.has(name) && held.state.status === 'loading') await whenIdle();
+      if (LATE.has(name)) {
+        if (held.state.status === 'loading') await whenIdle();
+        await Promise.all(AWAITED_TABLES.map((awaited) => this.need(awaited).reading));
+      }
       for (;;) {
-        const { applied } = held;
-        const { records, rows } = await readInPieces(this.db, name);
-        if (held.applied !== applied) continue;
-        held.rows = rows;
-        this.show(held, { status: 'ready', records, error: null });
+        const { applied, asked } = held;
+        const isCurrent = (): boolean => held.applied === applied && held.asked === asked;
+        const read = await readInPieces(this.db, name, isCurrent);
+        if (!read || !isCurrent()) continue;
+        held.reading = null;
+        held.rows = read.rows;
+        this.show(held, { status: 'ready', records: read.records, error: null });
         return;
       }
     } catch (error) {
+      held.reading = null;
       held.isAsked = false;
       this.show(held, { status: 'failed', records: held.state.records, error });
     }

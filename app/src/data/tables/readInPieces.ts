@@ -16,12 +16,17 @@ interface ReadTable {
   readonly rows: Map<string, readonly Kept[]> | null;
 }
 
-/** Reads a whole table in pieces so small that the page stays free; all of one state. */
-export async function readInPieces(db: ShopDatabase, name: StoredTable): Promise<ReadTable> {
+/**
+ * Reads a whole table in pieces so small that the page stays free; all of one state.
+ *
+ * @param isWanted asked between pieces: what is out of date is read no further
+ * @returns null when it was not wanted any more
+ */
+export async function readInPieces(db: ShopDatabase, name: StoredTable, isWanted: () => boolean): Promise<ReadTable | null> {
   if (!isBucketed(name)) return { records: [...(await db.stored(name).toArray())], rows: null };
   const pieces: Kept[] = [];
   const byRow = new Map<string, readonly Kept[]>();
-  await db.transaction('r', db.table(name), async (transaction) => {
+  const isWhole = await db.transaction('r', db.table(name), async (transaction) => {
     const table = transaction.table(name) as Table<BucketRow, string>;
     let size = FIRST_ROWS;
     let last: string | null = null;
@@ -31,10 +36,12 @@ export async function readInPieces(db: ShopDatabase, name: StoredTable): Promise
       const records = recordsOf(rows);
       for (const record of records) pieces.push(record);
       last = rows.at(-1)?.id ?? null;
-      if (rows.length < size) return;
+      if (rows.length < size) return true;
+      if (!isWanted()) return false;
       size = Math.max(1, Math.round((size * PIECE_RECORDS) / records.length));
     }
   });
+  if (!isWhole) return null;
   // Pieces are ordered already: putting them together takes a third of sorting anew.
   return { records: pieces.sort((a, b) => (a.id < b.id ? -1 : 1)), rows: byRow };
 }

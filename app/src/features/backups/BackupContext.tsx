@@ -5,7 +5,8 @@ import { useClock } from '../../clock/ClockContext';
 import { useStore } from '../../data/StoreContext';
 import type { BackupFile, BackupPlace, BackupReason } from './backupPlace';
 import { browserPlace, folderPlace } from './folderPlace';
-import { isBackupDue, keepBackup } from './keepBackup';
+import type { BackupOptions, PackedAhead } from './keepBackup';
+import { isBackupDue, keepBackup, packAhead } from './keepBackup';
 
 const LOOK_EVERY_MS = 3_600_000;
 /** The first look waits until the views are there: packing a large shop takes its time. */
@@ -17,7 +18,9 @@ interface Backups {
   readonly place: BackupPlace | null;
   readonly files: readonly BackupFile[];
   /** keeps one now; resolves to whether it was kept, and rejects with the signal's reason when it was stopped */
-  readonly keep: (reason: BackupReason, signal?: AbortSignal) => Promise<boolean>;
+  readonly keep: (reason: BackupReason, how?: BackupOptions) => Promise<boolean>;
+  /** begins to pack the shop, so that a backup of it need only be written */
+  readonly packAhead: () => PackedAhead | null;
   readonly refresh: () => Promise<void>;
 }
 
@@ -25,6 +28,7 @@ const BackupContext = createContext<Backups>({
   place: null,
   files: [],
   keep: () => Promise.resolve(false),
+  packAhead: () => null,
   refresh: () => Promise.resolve(),
 });
 
@@ -45,19 +49,21 @@ export function BackupProvider({ children }: { readonly children: ReactNode }) {
   });
   const place = query.data?.place ?? null;
   const refresh = (): Promise<void> => client.invalidateQueries({ queryKey: KEY });
-  const keep = async (reason: BackupReason, signal?: AbortSignal): Promise<boolean> => {
+  const wallMs = (): number => clock.now() - clock.offsetMs();
+  const keep: Backups['keep'] = async (reason, how = {}) => {
     if (!place) return false;
     try {
-      await keepBackup(store.db, place, reason, clock.now() - clock.offsetMs(), signal);
+      await keepBackup(store.db, place, reason, wallMs(), how);
       await refresh();
       return true;
     } catch (error) {
-      signal?.throwIfAborted();
+      how.signal?.throwIfAborted();
       // A backup is a second net: what it was to stand under goes on without it, and the Files page shows that there is none.
       console.warn(error);
       return false;
     }
   };
+  const begin: Backups['packAhead'] = () => (place ? packAhead(store.db, place, wallMs()) : null);
   useEffect(() => {
     if (!place) return undefined;
     const look = async (): Promise<void> => {
@@ -77,7 +83,7 @@ export function BackupProvider({ children }: { readonly children: ReactNode }) {
       clearInterval(every);
     };
   }, [place, store, clock, client]);
-  return <BackupContext value={{ place, files: query.data?.files ?? [], keep, refresh }}>{children}</BackupContext>;
+  return <BackupContext value={{ place, files: query.data?.files ?? [], keep, packAhead: begin, refresh }}>{children}</BackupContext>;
 }
 
 /** The backups there are, and how to keep one. */

@@ -12,7 +12,7 @@ import { backupName, backupsToDrop, BEFORE_KEPT, DAILY_KEPT, readBackupName } fr
 import { importProject } from '../../data/whole/projectTransfer';
 import { Store } from '../../data/edits/store';
 import { backUpBeforeUpgrade, FORMAT_OF_DATABASE } from './backUpBeforeUpgrade';
-import { keepBackup } from './keepBackup';
+import { keepBackup, packAhead } from './keepBackup';
 
 // There are no workers here; how it packs is tested by itself.
 vi.mock('../../workers/files/packProjectFile', async () => {
@@ -124,18 +124,7 @@ describe('a backup', () => {
     const store = new Store(db, () => NOW);
     await importProject(store, { project: makeSampleProject(), attachments: makeSampleAttachments() }, 'replace');
     const files = new Map<string, Blob>();
-    const place: BackupPlace = {
-      list: () =>
-        Promise.resolve(
-          [...files].flatMap(([name, { size }]) => {
-            const read = readBackupName(name);
-            return read ? [{ ...read, bytes: size }] : [];
-          }),
-        ),
-      write: (name, blob) => Promise.resolve(void files.set(name, blob)),
-      read: () => Promise.reject(new Error('not asked for')),
-      remove: (name) => Promise.resolve(void files.delete(name)),
-    };
+    const place = placeIn(files);
     let atMs = NOW;
     const keep = (): Promise<string | null> => keepBackup(db, place, 'before-replace', (atMs += 1000));
     const [first, second] = await Promise.all([keep(), keep()]);
@@ -152,9 +141,55 @@ describe('a backup', () => {
     const stop = new AbortController();
     stop.abort(new Error('stopped'));
     const kept = files.size;
-    await expect(keepBackup(db, place, 'before-replace', (atMs += 1000), stop.signal)).rejects.toThrow('stopped');
+    await expect(keepBackup(db, place, 'before-replace', (atMs += 1000), { signal: stop.signal })).rejects.toThrow('stopped');
     expect(files.size).toBe(kept);
     expect(await keep()).toEqual(expect.any(String));
     await db.delete();
   });
+
+  it('that was packed ahead is kept as it is while nothing was done since, and packed anew when something was', async () => {
+    const db = new ShopDatabase('backup-ahead');
+    const store = new Store(db, () => NOW);
+    await importProject(store, { project: makeSampleProject(), attachments: makeSampleAttachments() }, 'replace');
+    const files = new Map<string, Blob>();
+    const place = placeIn(files);
+    const nameInside = async (name: string | null): Promise<string | undefined> =>
+      readBundle(new Uint8Array((await files.get(name ?? '')?.arrayBuffer()) ?? new ArrayBuffer())).project.props.find(
+        ({ id }) => id === 'prop',
+      )?.name;
+    const ahead = packAhead(db, place, NOW);
+    expect(files.size).toBe(0);
+    const kept = await keepBackup(db, place, 'before-replace', NOW + 1000, { ahead });
+    expect(kept && files.get(kept)).toBe(await ahead.of('1-0'));
+    // It is of this state already: nothing is packed.
+    expect(await packAhead(db, place, NOW).of('1-0')).toBeNull();
+    await store.edit('Rename', (edit) => edit.patch('props', 'prop', { name: 'One' }));
+    const late = packAhead(db, place, NOW);
+    await late.of('');
+    await store.edit('Rename', (edit) => edit.patch('props', 'prop', { name: 'Two' }));
+    expect(await nameInside(await keepBackup(db, place, 'before-replace', NOW + 2000, { ahead: late }))).toBe('Two');
+    await store.edit('Rename', (edit) => edit.patch('props', 'prop', { name: 'Three' }));
+    const stop = new AbortController();
+    const stopped = keepBackup(db, place, 'before-replace', NOW + 3000, { signal: stop.signal, ahead: packAhead(db, place, NOW) });
+    stop.abort(new Error('stopped'));
+    await expect(stopped).rejects.toThrow('stopped');
+    expect(files.size).toBe(2);
+    await db.delete();
+  });
 });
+
+/** A place in memory. */
+function placeIn(files: Map<string, Blob>): BackupPlace {
+  return {
+    list: () =>
+      Promise.resolve(
+        [...files].flatMap(([name, { size }]) => {
+          const read = readBackupName(name);
+          return read ? [{ ...read, bytes: size }] : [];
+        }),
+      ),
+    write: (name, blob) => Promise.resolve(void files.set(name, blob)),
+    read: () => Promise.reject(new Error('not asked for')),
+    remove: (name) => Promise.resolve(void files.delete(name)),
+  };
+}

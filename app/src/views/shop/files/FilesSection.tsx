@@ -1,8 +1,9 @@
 import type { Shop } from '@zinc-ladder/model/records/shop/shop';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { VERSION } from '../../../base/version';
 import { useClock } from '../../../clock/ClockContext';
 import type { ImportMode } from '../../../data/whole/projectTransfer';
+import type { PackedAhead } from '../../../features/backups/keepBackup';
 import { useBackups } from '../../../features/backups/BackupContext';
 import { useStore } from '../../../data/StoreContext';
 import { packProjectFile } from '../../../workers/files/packProjectFile';
@@ -25,6 +26,8 @@ import { StorageSheet } from './StorageSheet';
 interface Waiting {
   readonly name: string;
   readonly file: OpenedFile;
+  /** the shop as it is, being packed for the backup before it is replaced */
+  readonly ahead: PackedAhead | null;
 }
 
 /** What is being worked at, and how it is stopped. */
@@ -34,6 +37,11 @@ interface Working {
 }
 
 const TAKING = 'Taking it in: until it is there, all of it is as it was…';
+
+function close(waiting: Waiting | null): void {
+  waiting?.file.close();
+  waiting?.ahead?.stop();
+}
 
 /** Stops the search for a plan, or lets it go on. A worker that is gone searches no more either. */
 async function holdSearch(isHolding: boolean): Promise<void> {
@@ -50,6 +58,14 @@ export function FilesSection({ shop }: { readonly shop: Shop }) {
   const { tell, tellError, tellList } = useNotices();
   const [waiting, setWaiting] = useState<Waiting | null>(null);
   const [working, setWorking] = useState<Working | null>(null);
+  const isTaking = useRef(false);
+  useEffect(
+    () => () => {
+      // A file that nobody can take in any more must not stay in memory; one that is being taken in is let go of then.
+      if (!isTaking.current) close(waiting);
+    },
+    [waiting],
+  );
   const guard = async (words: string, stop: AbortController | null, work: () => Promise<void>): Promise<void> => {
     setWorking({ words, stop });
     try {
@@ -61,7 +77,7 @@ export function FilesSection({ shop }: { readonly shop: Shop }) {
     }
   };
   const letGo = (): void => {
-    waiting?.file.close();
+    close(waiting);
     setWaiting(null);
   };
   const save = (as: 'zip' | 'json'): Promise<void> => {
@@ -80,16 +96,25 @@ export function FilesSection({ shop }: { readonly shop: Shop }) {
     letGo();
     return guard(`Reading and checking ${file.name}…`, stop, async () => {
       const compare = (): void => setWorking({ words: `${file.name} is sound; holding it against the shop…`, stop });
-      setWaiting({ name: file.name, file: await openProjectFile(store.db.name, file, stop.signal, compare) });
-    });
+      void holdSearch(true);
+      // Packing takes as long as reading, and whoever opens a file is likely to replace everything by it.
+      const ahead = backups.packAhead();
+      try {
+        setWaiting({ name: file.name, file: await openProjectFile(store.db.name, file, stop.signal, compare), ahead });
+      } catch (error) {
+        ahead?.stop();
+        throw error;
+      }
+    }).finally(() => void holdSearch(false));
   };
   const take = (mode: ImportMode): Promise<void> => {
     const stop = new AbortController();
     return guard(mode === 'replace' ? 'Keeping a backup of what is here…' : TAKING, stop, async () => {
       if (!waiting) return;
+      isTaking.current = true;
       // What is planned meanwhile is of a shop that is about to be another.
       void holdSearch(true);
-      if (mode === 'replace') await backups.keep('before-replace', stop.signal);
+      if (mode === 'replace') await backups.keep('before-replace', { signal: stop.signal, ahead: waiting.ahead });
       setWorking({ words: TAKING, stop });
       const lastEdit = async (): Promise<number | undefined> => (await store.db.history.orderBy('seq').last())?.seq;
       const before = await lastEdit();
@@ -108,7 +133,10 @@ export function FilesSection({ shop }: { readonly shop: Shop }) {
           '',
           mends.map(({ list, name, what }) => ({ path: name || list, message: what })),
         );
-    }).finally(() => void holdSearch(false));
+    }).finally(() => {
+      isTaking.current = false;
+      void holdSearch(false);
+    });
   };
   const empty = (): Promise<void> =>
     guard('Emptying…', null, async () => {
