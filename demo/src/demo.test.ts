@@ -20,6 +20,7 @@ import type { PictureLight } from './pictures/renderLantern';
 import { GREY_CARD, PICTURE_LIGHTS, PICTURE_SIZE, renderLantern, renderOwn, TRUE_COLOURS, TRUE_LENGTHS } from './pictures/renderLantern';
 import { buildShopProblem } from '@zinc-ladder/core/plan/shop/buildShopProblem';
 import { planShop } from '@zinc-ladder/core/plan/shopPlan/planShop';
+import { toPlayed } from '@zinc-ladder/core/plan/shopPlan/planOrder';
 import { datesMet, shopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
 import type { ShopPlanInput } from '@zinc-ladder/core/plan/shop/shopPlanInput';
 import { applyWhatIf, suggestWhatIfs } from '@zinc-ladder/core/plan/ideas/whatIf/whatIfs';
@@ -138,7 +139,7 @@ describe('the demo', () => {
       const plan = planShop(input, { objective: 'surest', seed });
       if (plan.kind !== 'planned') throw new Error('faulty');
       expect(plan.broken).toEqual([]);
-      const outlook = shopOutlook(input, plan, 400, 77);
+      const outlook = shopOutlook(input, toPlayed(plan), 400, 77);
       for (const { propId, chanceOfDate } of outlook.props) {
         const prop = plan.props.find((entry) => entry.propId === propId);
         if ((prop?.readyMs ?? Infinity) <= (prop?.dueMs ?? 0)) expect(chanceOfDate).toBeGreaterThan(0.05);

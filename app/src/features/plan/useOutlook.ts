@@ -1,4 +1,5 @@
 import type { ShopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
+import { toPlayed } from '@zinc-ladder/core/plan/shopPlan/planOrder';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useTableQuery } from '../../data/queries';
 import { useStore } from '../../data/StoreContext';
@@ -21,7 +22,7 @@ export function useOutlook(): { readonly outlook: ShopOutlook | null; readonly i
     queryFn: async ({ signal }): Promise<ShopOutlook | null> => {
       if (plan?.kind !== 'planned') return null;
       const source = { databaseName: db.name, nowMs: plan.madeForMs };
-      return askOutlook((api) => api.shopOutlook(source, plan, CHANCE_SEED), signal);
+      return askOutlook((api) => api.shopOutlook(source, toPlayed(plan), CHANCE_SEED), signal);
     },
     enabled: isRead && entries.isSuccess && madeForMs !== null,
     placeholderData: keepPreviousData,

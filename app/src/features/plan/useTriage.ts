@@ -6,7 +6,7 @@ import { useStore } from '../../data/StoreContext';
 import { useTable } from '../../data/queries';
 import { askOutlook } from '../../workers/plan/outlookClient';
 import { getPlanWorker } from '../../workers/plan/planClient';
-import { planOrder } from '@zinc-ladder/core/plan/ideas/planOrder';
+import { planOrder } from '@zinc-ladder/core/plan/shopPlan/planOrder';
 import { CHANCE_SEED, useOutlook } from './useOutlook';
 import { usePlan } from './usePlan';
 import { usePlanVersion } from './usePlanVersion';

@@ -2,7 +2,7 @@ import 'reflect-metadata';
 import type { ShopPlan } from '@zinc-ladder/core/plan/shopPlan/shopPlan';
 import type { ShopPlanner } from '@zinc-ladder/core/plan/shopPlan/planShop';
 import { createShopPlanner } from '@zinc-ladder/core/plan/shopPlan/planShop';
-import { planOrder } from '@zinc-ladder/core/plan/ideas/planOrder';
+import { planOrder } from '@zinc-ladder/core/plan/shopPlan/planOrder';
 import { exposeApi } from '../exposeApi';
 import type { PlanPiece } from './planPieces';
 import { toPieces } from './planPieces';

@@ -3,6 +3,7 @@ import { drill } from '@zinc-ladder/core/plan/ideas/buildDrill';
 import type { Mending } from '@zinc-ladder/core/plan/ideas/mendedShop';
 import { mendedShop } from '@zinc-ladder/core/plan/ideas/mendedShop';
 import type { ShopPlanInput } from '@zinc-ladder/core/plan/shop/shopPlanInput';
+import type { PlayedPlan } from '@zinc-ladder/core/plan/shopPlan/planOrder';
 import type { ShopPlan } from '@zinc-ladder/core/plan/shopPlan/shopPlan';
 import type { ShopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
 import { createShopPlanner, planShopAtOnce } from '@zinc-ladder/core/plan/shopPlan/planShop';
@@ -14,13 +15,9 @@ import type { ShopSource, SupposedOrder } from './readShop';
 import { readPlanQuestion } from './readShop';
 
 /** Bound and chance of a plan of the shop; null before there is one. */
-export async function readOutlook(
-  source: ShopSource,
-  plan: Extract<ShopPlan, { kind: 'planned' }>,
-  seed: number,
-): Promise<ShopOutlook | null> {
+export async function readOutlook(source: ShopSource, plan: PlayedPlan, seed: number): Promise<ShopOutlook | null> {
   const asked = await readPlanQuestion(source);
-  return asked && shopOutlook(asked.input, plan, shownPlays(plan.rungs.length + plan.prints.length), seed);
+  return asked && shopOutlook(asked.input, plan, shownPlays(Object.keys(plan.order).length), seed);
 }
 
 /** Plays for the chances of a triage: of many orders, told while somebody waits. */

@@ -6,7 +6,7 @@ import type { ShopPlanInput } from '../shop/shopPlanInput';
 import { datesMet, shopOutlook } from '../shopPlan/shopOutlook';
 import { MINUTE, NOW, part, rung, shop } from '../testing/shopBuilder';
 import type { TriageSet } from './triage';
-import { planOrder } from './planOrder';
+import { planOrder, toPlayed } from '../shopPlan/planOrder';
 import { betterOrder, isAsPlanned, rankSets, triage } from './triage';
 
 /** Three props on an evening of four hours: two take an hour and a quarter, one nearly all of it. */
@@ -43,7 +43,7 @@ describe('what to let go', () => {
     const plan = planShopAtOnce({ ...input, props }, { objective: 'surest', orderBefore: best?.order ?? {} });
     if (plan.kind !== 'planned') throw new Error('faulty');
     const told = (best?.chances ?? []).filter(({ propId }) => !best?.letGo.includes(propId));
-    const shown = shopOutlook({ ...input, props }, plan, 400, 3).props.filter(({ chanceOfDate }) => chanceOfDate !== null);
+    const shown = shopOutlook({ ...input, props }, toPlayed(plan), 400, 3).props.filter(({ chanceOfDate }) => chanceOfDate !== null);
     expect(shown.map(({ propId, chanceOfDate }) => [propId, chanceOfDate])).toEqual(told.map(({ propId, chance }) => [propId, chance]));
   });
 
@@ -147,7 +147,7 @@ describe('what an idea is worth in dates', () => {
     });
     const plan = planShop(input, { objective: 'surest' });
     if (plan.kind !== 'planned') throw new Error('faulty');
-    const now = shopOutlook(input, plan, 300, 3);
+    const now = shopOutlook(input, toPlayed(plan), 300, 3);
     const order = Object.fromEntries(plan.rungs.map(({ rungId, key }) => [rungId, key]));
     const friday = { kind: 'evening', date: '2026-05-29', startMinute: 18 * 60, endMinute: 22 * 60 } as const;
     const outcome = tryWhatIf(input, friday, { ...trial, orderBefore: order });

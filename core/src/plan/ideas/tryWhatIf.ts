@@ -4,7 +4,7 @@ import { planAsBefore, planShop } from '../shopPlan/planShop';
 import type { ShopOutlook } from '../shopPlan/shopOutlook';
 import { datesMet, shopOutlook } from '../shopPlan/shopOutlook';
 import { lastReady, timeToSpare } from '../shopPlan/timeToSpare';
-import { planOrder } from './planOrder';
+import { planOrder, toPlayed } from '../shopPlan/planOrder';
 import type { WhatIf } from './whatIf/whatIf';
 import { applyWhatIf } from './whatIf/whatIfs';
 
@@ -61,7 +61,9 @@ export function planOnceMore(input: ShopPlanInput, trial: WhatIfTrial): ShopOutl
 function planAndPlay(input: ShopPlanInput, { objective, runs, seed, before = {}, orderBefore }: WhatIfTrial) {
   const options = { seed, objective, before, ...(orderBefore ? { orderBefore } : {}) };
   const plans = [planAsBefore(input, options), planShop(input, options)];
-  const played = plans.flatMap((plan) => (plan.kind === 'faulty' ? [] : [{ plan, outlook: shopOutlook(input, plan, runs, seed) }]));
+  const played = plans.flatMap((plan) =>
+    plan.kind === 'faulty' ? [] : [{ plan, outlook: shopOutlook(input, toPlayed(plan), runs, seed) }],
+  );
   const worth = ({ outlook }: { readonly outlook: ShopOutlook }): number =>
     objective === 'surest' ? (datesMet(outlook, input.props) ?? 0) : 0;
   return (

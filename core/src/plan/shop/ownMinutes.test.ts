@@ -3,6 +3,7 @@ import { handsMinutes } from '../shopPlan/handsMinutes';
 import { atOwnPace, ownPaces, ownShareOf, ownShares, plannedMinutes } from './ownMinutes';
 import { learnPaces } from '../play/pace';
 import { planShop } from '../shopPlan/planShop';
+import { toPlayed } from '../shopPlan/planOrder';
 import { shopOutlook } from '../shopPlan/shopOutlook';
 import type { WorkKindId } from '../../ladder/workKinds';
 import type { LoggedPace } from '../play/pace';
@@ -51,7 +52,7 @@ describe('minutes at the finisher’s own pace', () => {
   it('are counted once in chance: plays go about the plan’s minutes, whichever those are', () => {
     const own = primed({ goesByOwnPace: true, ownPace: SLOW });
     const methods = primed({ goesByOwnPace: false, ownPace: SLOW });
-    const p50 = (input: ShopPlanInput): number => (shopOutlook(input, planned(input), 400, 1)?.p50Ms ?? 0) - input.nowMs;
+    const p50 = (input: ShopPlanInput): number => (shopOutlook(input, toPlayed(planned(input)), 400, 1)?.p50Ms ?? 0) - input.nowMs;
     // One finisher, one log: how long it really takes does not hang on what the plan goes by.
     expect(Math.abs(p50(own) / p50(methods) - 1)).toBeLessThan(0.03);
   });
@@ -105,7 +106,7 @@ describe('minutes in a shop of two', () => {
   it('are played at the pace of who does it where the plan goes by the methods’', () => {
     const p50 = (personId: string): number => {
       const input = { ...two([primer({ personId, minutes: 240 })]), goesByOwnPace: false };
-      return (shopOutlook(input, planned(input), 400, 1)?.p50Ms ?? 0) - input.nowMs;
+      return (shopOutlook(input, toPlayed(planned(input)), 400, 1)?.p50Ms ?? 0) - input.nowMs;
     };
     expect(p50('ada') / p50('bo')).toBeGreaterThan(1.4);
   });

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { bedOffMs, bedsOf, piecesOnBed, printedBed, printedPart, printTaskId, usualBedPieces } from './partPrints';
 import { planShop } from '../shopPlan/planShop';
+import { toPlayed } from '../shopPlan/planOrder';
 import { shopOutlook } from '../shopPlan/shopOutlook';
 import type { PlanPart, PlanPrint, ShopPlanInput } from './shopPlanInput';
 import { checkShopPlan } from '../verify/checkShopPlan';
@@ -135,7 +136,7 @@ describe('parts that are still on the printer', () => {
   });
 
   it('come in a chance as they do in the plan, where nothing is uncertain but hands', () => {
-    const outlook = shopOutlook(beside, planned(beside, 'surest'), 300, 1);
+    const outlook = shopOutlook(beside, toPlayed(planned(beside, 'surest')), 300, 1);
     expect(at(outlook?.p50Ms)).toBeGreaterThan(620);
     expect(at(outlook?.p50Ms)).toBeLessThan(640);
   });
@@ -224,7 +225,7 @@ describe('parts that are still on the printer', () => {
 
   it('fail now and then: half of a piece is lost each time (closed form of the mean: 1 + q ÷ 2 (1 − q))', () => {
     const failing = shop([printing('a', [rung('p', 'cut', { minutes: 1 })], { failureShare: 1 / 3, pieceMinutes: 1000 }, 40)]);
-    const outlook = shopOutlook(failing, planned(failing), 400, 3);
+    const outlook = shopOutlook(failing, toPlayed(planned(failing)), 400, 3);
     // q = 1/3: a quarter more; of forty pieces the middle is close to the mean.
     expect(at(outlook?.p50Ms) / 40_000).toBeGreaterThan(1.2);
     expect(at(outlook?.p50Ms) / 40_000).toBeLessThan(1.3);

@@ -6,7 +6,8 @@ import { planShop } from './planShop';
 import { plannedPlacements } from './plannedPlacements';
 import { prepareProblem } from '../problem/preparedProblem';
 import type { PlanPart, PlanPerson, PlanRung, ShopPlanInput } from '../shop/shopPlanInput';
-import { keysOfPlan } from './shopOutlook';
+import { planOrder } from './planOrder';
+import { keysOfOrder } from './shopOutlook';
 import { checkShopPlan } from '../verify/checkShopPlan';
 import { MINUTE, NOW, pairs, part, person, rung, shop } from '../testing/shopBuilder';
 import type { Objective } from '../problem/objective';
@@ -115,7 +116,7 @@ describe.each(['readyFirst', 'surest'] as const)('work shared out, made for %s',
     const input = shop(parts, { persons });
     const { plan } = planned(input, 'surest');
     const { problem } = buildShopProblem(input, plan.horizonDays);
-    const played = playChance(prepareProblem(problem), keysOfPlan(problem, plan), { runs: 3, seed: 1 });
+    const played = playChance(prepareProblem(problem), keysOfOrder(problem, planOrder(plan)), { runs: 3, seed: 1 });
     expect(played.readyMinutes.map((minute) => minute * MINUTE)).toEqual(Float64Array.from([1, 2, 3], () => plan.readyMs));
   });
 });

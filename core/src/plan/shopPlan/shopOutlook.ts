@@ -1,6 +1,6 @@
 import { buildShopProblem } from '../shop/buildShopProblem';
 import { playChance, quantile, shareWithin } from '../play/chance';
-import type { ShopPlan } from './shopPlan';
+import type { PlayedPlan } from './planOrder';
 import { prepareProblem } from '../problem/preparedProblem';
 import type { PlanProblem } from '../problem/problem';
 import { readyBound } from '../judge/readyBound';
@@ -48,15 +48,15 @@ export interface ShopOutlook {
  */
 export function shopOutlook(
   input: ShopPlanInput,
-  plan: Extract<ShopPlan, { kind: 'planned' }>,
+  { order, horizonDays }: PlayedPlan,
   runs: number,
   seed: number,
   dryingSpread?: number,
 ): ShopOutlook {
-  const shop = buildShopProblem(input, plan.horizonDays);
+  const shop = buildShopProblem(input, horizonDays);
   const { problem } = shop;
   const prepared = prepareProblem(problem);
-  const played = playChance(prepared, keysOfPlan(problem, plan), { runs, seed, ...shopOdds(input, shop, dryingSpread) });
+  const played = playChance(prepared, keysOfOrder(problem, order), { runs, seed, ...shopOdds(input, shop, dryingSpread) });
   const toMs = (minute: number): number => minute * 60_000;
   return {
     runs,
@@ -102,13 +102,6 @@ export function datesMet(
 }
 
 /** The order of a plan as keys of its problem's tasks; what has no place comes last. */
-export function keysOfPlan(
-  { tasks, horizonMinute }: PlanProblem,
-  { rungs, prints }: Pick<Extract<ShopPlan, { kind: 'planned' }>, 'rungs' | 'prints'>,
-): Float64Array {
-  const keys = new Map([
-    ...rungs.map(({ rungId, key }) => [rungId, key] as const),
-    ...prints.map(({ taskId, key }) => [taskId, key] as const),
-  ]);
-  return Float64Array.from(tasks, (task) => keys.get(task.id) ?? horizonMinute);
+export function keysOfOrder({ tasks, horizonMinute }: PlanProblem, order: PlayedPlan['order']): Float64Array {
+  return Float64Array.from(tasks, (task) => order[task.id] ?? horizonMinute);
 }

@@ -4,6 +4,7 @@ import type { ShopPlan } from './shopPlan';
 import type { ShopPlanOptions } from './planShop';
 import { createShopPlanner, planShop, planShopAtOnce } from './planShop';
 import type { ShopPlanInput } from '../shop/shopPlanInput';
+import { toPlayed } from './planOrder';
 import { shopOutlook } from './shopOutlook';
 import { MINUTE, NOW, part, rung, shop } from '../testing/shopBuilder';
 
@@ -138,7 +139,7 @@ describe('time that is taken', () => {
 describe('the outlook of a shop', () => {
   const input = (dueMs: number | null, change: Partial<ShopPlanInput> = {}) =>
     shop([part('a', [rung('sand', 'sand', { minutes: 100 })])], { props: [{ id: 'prop', name: 'prop', dueMs, weight: 1 }], ...change });
-  const look = (given: ShopPlanInput) => shopOutlook(given, plan(given), 300, 1);
+  const look = (given: ShopPlanInput) => shopOutlook(given, toPlayed(plan(given)), 300, 1);
   it('has a date for sure or not at all, or by chance in between', () => {
     expect(look(input(NOW + DAY)).props[0]?.chanceOfDate).toBe(1);
     expect(look(input(NOW + 20 * MINUTE)).props[0]?.chanceOfDate).toBe(0);

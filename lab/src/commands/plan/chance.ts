@@ -2,7 +2,8 @@ import { quantile, shareWithin } from '@zinc-ladder/core/plan/play/chance';
 import { buildShopProblem } from '@zinc-ladder/core/plan/shop/buildShopProblem';
 import { prepareProblem } from '@zinc-ladder/core/plan/problem/preparedProblem';
 import { shopOdds } from '@zinc-ladder/core/plan/shopPlan/shopOdds';
-import { keysOfPlan, shopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
+import { planOrder, toPlayed } from '@zinc-ladder/core/plan/shopPlan/planOrder';
+import { keysOfOrder, shopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
 import { replanChance } from '@zinc-ladder/core/plan/surest/replanChance';
 import { readNumber } from '../../labError';
 import type { LabCommand } from '../labCommand';
@@ -29,10 +30,10 @@ export const chance: LabCommand = {
     const seed = readNumber('seed', options['seed'] ?? '1', 0, 4_294_967_295);
     const made = planFor(input, undefined, options['seed'], readObjective(options['made-for']));
     const spread = options['drying-spread'] === undefined ? undefined : readNumber('drying-spread', options['drying-spread'], 0, 2);
-    const outlook = shopOutlook(input, made, runs, seed, spread);
+    const outlook = shopOutlook(input, toPlayed(made), runs, seed, spread);
     const shop = buildShopProblem(input, made.horizonDays);
     const anew = isReplanned
-      ? replanChance(prepareProblem(shop.problem), keysOfPlan(shop.problem, made), {
+      ? replanChance(prepareProblem(shop.problem), keysOfOrder(shop.problem, planOrder(made)), {
           odds: shopOdds(input, shop, spread),
           runs,
           seed,

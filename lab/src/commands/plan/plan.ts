@@ -1,6 +1,7 @@
 import { buildShopProblem } from '@zinc-ladder/core/plan/shop/buildShopProblem';
 import type { Objective } from '@zinc-ladder/core/plan/problem/objective';
 import { OBJECTIVES } from '@zinc-ladder/core/plan/problem/objective';
+import { toPlayed } from '@zinc-ladder/core/plan/shopPlan/planOrder';
 import { datesMet, shopOutlook } from '@zinc-ladder/core/plan/shopPlan/shopOutlook';
 import { checkPlan } from '@zinc-ladder/core/plan/judge/checkPlan';
 import { checkShopPlan } from '@zinc-ladder/core/plan/verify/checkShopPlan';
@@ -32,7 +33,7 @@ export const plan: LabCommand = {
   run: ({ files, options }) => {
     const input = readPlanInput(files[0], options['from']);
     const made = planFor(input, options['seconds'], options['seed'], readObjective(options['made-for']));
-    const outlook = shopOutlook(input, made, FRESH_RUNS, FRESH_SEED);
+    const outlook = shopOutlook(input, toPlayed(made), FRESH_RUNS, FRESH_SEED);
     const { problem } = buildShopProblem(input, made.horizonDays);
     const iso = (ms: number): string => new Date(ms).toISOString();
     return {

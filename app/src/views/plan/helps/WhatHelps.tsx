@@ -19,7 +19,7 @@ import type { ShopIndex } from '../../../data/useShopIndex';
 import { askOutlook } from '../../../workers/plan/outlookClient';
 import { useBackgroundJob } from '../../../features/notices/useBackgroundJob';
 import { CHANCE_SEED, useOutlook } from '../../../features/plan/useOutlook';
-import { planOrder } from '@zinc-ladder/core/plan/ideas/planOrder';
+import { planOrder } from '@zinc-ladder/core/plan/shopPlan/planOrder';
 import { getPlanWorker } from '../../../workers/plan/planClient';
 import { startsOf } from '../../../workers/plan/startsOf';
 import { usePlanRecords } from '../../../features/plan/usePlanRecords';
