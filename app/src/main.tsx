@@ -10,6 +10,7 @@ import { backUpBeforeUpgrade } from './features/backups/backUpBeforeUpgrade';
 import { browserPlace } from './features/backups/folderPlace';
 import { DATABASE_VERSION, databaseVersion, SHOP_DATABASE, ShopDatabase } from './data/tables/database';
 import { loadDemo, startsOnDemo } from './features/transfer/demo';
+import { prepareLog } from './data/prepareLog';
 import { watchTables } from './data/tables/liveTables';
 import { Store } from './data/edits/store';
 import { travelElsewhere } from './workers/files/largeEdits';
@@ -37,6 +38,7 @@ async function start(root: Root): Promise<void> {
   const clock = createShopClock();
   const store = new Store(db, clock.now, (direction) => travelElsewhere(db.name, direction, Math.round(clock.now())));
   const client = new QueryClient({ defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false } } });
+  store.tables.prepare('logEntries', (entries) => prepareLog(store.tables, entries));
   store.tables.begin();
   let startFault: unknown = null;
   const followClock = async (): Promise<void> => {

@@ -1,7 +1,12 @@
 import 'fake-indexeddb/auto';
 import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
+import { usesOf } from '@zinc-ladder/model/gather/shelf/loggedUses';
+import { newestByRung } from '@zinc-ladder/model/log/newestByRung';
+import { standingEntries } from '@zinc-ladder/model/log/standingLog';
+import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { Store } from '../edits/store';
+import { prepareLog } from '../prepareLog';
 import { importProject } from '../whole/projectTransfer';
 import { ShopDatabase } from './database';
 
@@ -56,6 +61,30 @@ describe('tables in memory', () => {
     expect(seen.tables.read('rungs').records[0]?.detail).toBe('new');
     expect(seen.tables.read('logEntries').records[0]?.text).not.toBe('new');
     await vi.waitFor(() => expect(seen.tables.read('logEntries').records[0]?.text).toBe('new'));
+  });
+
+  it('work out what views read from the log before it is shown, so that whoever asks then has it', async () => {
+    const { seen } = await openTwice('live-prepared');
+    const states: string[] = [];
+    seen.tables.prepare('logEntries', (entries) => {
+      const pieces = prepareLog(seen.tables, entries);
+      return {
+        next: () => {
+          states.push(seen.tables.read('logEntries').status);
+          return pieces.next();
+        },
+      };
+    });
+    seen.tables.subscribe('logEntries', () => states.push(seen.tables.read('logEntries').status));
+    await vi.waitFor(() => expect(states.at(-1)).toBe('ready'));
+    expect(states).toEqual(['loading', 'loading', 'loading', 'ready']);
+    const { records } = seen.tables.read('logEntries');
+    const computed = vi.fn();
+    const standing = seen.tables.deriveNext<LogEntry, readonly LogEntry[]>(records, standingEntries, computed);
+    expect(standing).toEqual(standingEntries(records));
+    expect(seen.tables.deriveNext(standing, usesOf, computed)).toEqual(usesOf(standing));
+    expect(seen.tables.deriveNext(standing, newestByRung, computed)).toEqual(newestByRung(standing));
+    expect(computed).not.toHaveBeenCalled();
   });
 
   it('that could not be read say so, and are read when they are asked for again', async () => {

@@ -55,6 +55,7 @@ interface Held {
  */
 export class LiveTables {
   private readonly held = new Map<TableName, Held>();
+  private readonly preparations = new Map<TableName, (records: readonly Kept[]) => Iterator<void>>();
   private readonly derivedLast = new Map<unknown, { readonly records: unknown; readonly result: unknown }>();
   private readonly derivedFrom = new WeakMap<object, Map<unknown, unknown>>();
 
@@ -67,6 +68,11 @@ export class LiveTables {
   /** Begins to read what every view is drawn from, before there is one that asks. */
   begin(): void {
     for (const name of AWAITED_TABLES) if (!this.need(name).isAsked) void this.load(name);
+  }
+
+  /** Says what is worked out of a table that was read before it is shown, in pieces between which the page is free. */
+  prepare<Name extends TableName>(name: Name, pieces: (records: readonly RecordOf[Name][]) => Iterator<void>): void {
+    this.preparations.set(name, pieces as unknown as (records: readonly Kept[]) => Iterator<void>);
   }
 
   /** A table as it is held now; asking for it begins to read it. */
@@ -178,7 +184,10 @@ export class LiveTables {
         const { applied, asked } = held;
         const isCurrent = (): boolean => held.applied === applied && held.asked === asked;
         const read = await readInPieces(this.db, name, isCurrent);
-        if (!read || !isCurrent()) continue;
+        if (!read) continue;
+        const pieces = this.preparations.get(name)?.(read.records);
+        while (pieces && !pieces.next().done) await whenIdle();
+        if (!isCurrent()) continue;
         held.reading = null;
         held.rows = read.rows;
         this.show(held, { status: 'ready', records: read.records, error: null });
