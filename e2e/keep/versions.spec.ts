@@ -66,3 +66,30 @@ test('a backup is kept by hand, looked at, and told as what it would do', async 
   await expect(page.getByText('is sound.').first()).toBeVisible();
   await expect(page.getByText('0 taken away').first()).toBeVisible();
 });
+
+/** Makes the shop one that an older version left: a join names a rung that is gone, and nobody has looked through it. */
+const leaveAsBefore = (): Promise<string> =>
+  new Promise((resolve) => {
+    const ask = indexedDB.open('zinc-ladder');
+    ask.onsuccess = () => {
+      const transaction = ask.result.transaction(['joins', 'meta'], 'readwrite');
+      const joins = transaction.objectStore('joins');
+      const read = joins.getAll();
+      read.onsuccess = () => joins.put({ ...(read.result as object[])[0], hostRungId: 'gone' });
+      transaction.objectStore('meta').delete('rulesVersion');
+      transaction.oncomplete = () => {
+        ask.result.close();
+        resolve('left');
+      };
+    };
+  });
+
+test('a shop that an older version left contradicting itself is mended at the start, told, and undone', async ({ page }) => {
+  await page.goto(`${DEMO}/shop/files`);
+  await expect(page.getByRole('navigation', { name: 'Views' })).toBeVisible();
+  expect(await page.evaluate(leaveAsBefore)).toBe('left');
+  await page.reload();
+  await expect(page.getByText('This shop was mended', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo Mend the shop' }).click();
+  await expect(page.getByRole('button', { name: 'Redo Mend the shop' })).toBeVisible();
+});

@@ -7,7 +7,7 @@ import { usesAfter, usesOf } from '../gather/shelf/loggedUses';
 import { changedEntries } from './changedEntries';
 import { newestByRung, newestByRungAfter } from './newestByRung';
 import { notesForNextTime, notesForNextTimeAfter } from './nextTime';
-import { standingEntries, standingEntriesAfter } from './standingLog';
+import { standingEntries, standingEntriesAfter, standingLog } from './standingLog';
 
 const [template] = makeSampleProject().logEntries;
 if (!template) throw new Error('the sample has an entry');
@@ -49,6 +49,7 @@ describe('the standing log, and what is read of it, after a change', () => {
         const after = [...kept, ...other.filter(({ id }) => !ids.has(id))].sort(byId);
         const [stood, standing] = [standingEntries(before), standingEntriesAfter(standingEntries(before), before, after)];
         expect(standing).toEqual(standingEntries(after));
+        expect(stood).toEqual(standingLog(before).map(({ entry }) => entry));
         expect(usesAfter(usesOf(stood), stood, standing)).toEqual(usesOf(standing));
         expect(newestByRungAfter(newestByRung(stood), stood, standing)).toEqual(newestByRung(standing));
         expect(notesForNextTimeAfter(notesForNextTime(stood), stood, standing)).toEqual(notesForNextTime(standing));

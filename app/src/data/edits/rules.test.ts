@@ -13,6 +13,7 @@ import { leaveOut } from '../changes/ladder/rungStateChanges';
 import { keepClimate } from '../climateFeed';
 import { ShopDatabase } from '../tables/database';
 import { mendShop } from '../whole/mendShop';
+import { isLookDue } from '../whole/rulesVersion';
 import { gatherProject, importProject, previewImports } from '../whole/projectTransfer';
 import { ShopError } from './shopError';
 import { Store } from './store';
@@ -184,6 +185,8 @@ describe('files', () => {
 });
 
 describe('a shop of before that carries faults', () => {
+  // What a file brought was looked through by this version: what an older one left was not.
+  beforeEach(() => db.meta.delete('rulesVersion'));
   it('is mended once, told, undoable, and loses nothing that can be kept', async () => {
     await db.records('rungs').update('host-1', { doneAtMs: null });
     await db.records('joins').update('join', { hostRungId: 'ghost' });
@@ -202,6 +205,12 @@ describe('a shop of before that carries faults', () => {
   });
   it('that is sound is left alone', async () => {
     expect(await mendShop(store, NOW)).toEqual([]);
+    expect(await isLookDue(db)).toBe(false);
     expect(await store.historyState()).toMatchObject({ undoLabel: null, redoLabel: null });
+  });
+  it('is not looked through again after a file took its place, which was checked as a whole', async () => {
+    expect(await isLookDue(db)).toBe(true);
+    await importProject(store, await gatherProject(db, NOW), 'replace');
+    expect(await isLookDue(db)).toBe(false);
   });
 });

@@ -6,7 +6,15 @@ export function sameValue(left: unknown, right: unknown): boolean {
   if (Array.isArray(left) !== Array.isArray(right)) return false;
   const keys = Object.keys(left);
   if (keys.length !== Object.keys(right).length) return false;
-  return keys.every((name) => name in right && sameValue((left as Fields)[name], (right as Fields)[name]));
+  return keys.every((name) => isSame(name, left, right));
+}
+
+function isSame(name: string, left: object, right: object): boolean {
+  return name in right && sameValue((left as Fields)[name], (right as Fields)[name]);
+}
+
+function isCounted(name: string): boolean {
+  return name !== 'revision';
 }
 
 type Fields = Readonly<Record<string, unknown>>;
@@ -19,5 +27,6 @@ export function sameRecord(left: object, right: object): boolean {
 /** Whether two states of a record are the same but for the revision count. */
 export function sameButRevision(left: object | null, right: object | null): boolean {
   if (!left || !right) return left === right;
-  return sameValue({ ...left, revision: 0 }, { ...right, revision: 0 });
+  const names = Object.keys(left).filter(isCounted);
+  return names.length === Object.keys(right).filter(isCounted).length && names.every((name) => isSame(name, left, right));
 }

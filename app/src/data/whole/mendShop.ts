@@ -1,9 +1,7 @@
 import type { Mend } from '@zinc-ladder/model/rules/mendProject';
 import { gatherRecords, putWhole, readWhole } from './projectTransfer';
 import type { Store } from '../edits/store';
-
-/** The rules a shop was last looked through by; raised when a rule is added that older shops may break. */
-const RULES_VERSION = 1;
+import { isLookDue, rememberLook } from './rulesVersion';
 
 /**
  * Looks once through a shop that an older version of the program kept, and mends what contradicts itself, as one edit that can be undone.
@@ -12,7 +10,7 @@ const RULES_VERSION = 1;
  */
 export async function mendShop(store: Store, nowMs: number): Promise<readonly Mend[]> {
   const { db } = store;
-  if ((await db.meta.get('rulesVersion'))?.value === RULES_VERSION || (await db.records('shop').count()) === 0) return [];
+  if (!(await isLookDue(db))) return [];
   const { isSound, mendProject } = await import('@zinc-ladder/model/rules/mendProject');
   const before = await gatherRecords(db, nowMs);
   const mends = isSound(before, new Set(await db.attachments.toCollection().primaryKeys()))
@@ -25,6 +23,6 @@ export async function mendShop(store: Store, nowMs: number): Promise<readonly Me
         await putWhole(edit, mended.project);
         return mended.mends;
       });
-  await db.meta.put({ key: 'rulesVersion', value: RULES_VERSION });
+  await rememberLook(db);
   return mends;
 }

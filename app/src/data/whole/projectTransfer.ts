@@ -5,6 +5,7 @@ import type { Mend } from '@zinc-ladder/model/rules/mendProject';
 import { RECORD_LISTS, TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
 import type { Attachment, ShopDatabase } from '../tables/database';
 import type { Edit } from '../edits/edit';
+import { rememberLook } from './rulesVersion';
 import { ShopError } from '../edits/shopError';
 import type { Store } from '../edits/store';
 
@@ -109,7 +110,7 @@ export async function importProject(store: Store, bundle: ProjectBundle, mode: I
   const foresee = await loadForeseeing();
   const { db } = store;
   const isReplacing = mode === 'replace' || (await db.records('shop').count()) === 0;
-  return store.edit(
+  const mends = await store.edit(
     isReplacing ? 'Replace everything by a file' : 'Merge a file',
     async (edit) => {
       // Read within the transaction: what another tab kept since the preview must not get lost.
@@ -130,6 +131,9 @@ export async function importProject(store: Store, bundle: ProjectBundle, mode: I
     },
     'none',
   );
+  // All of it was checked as a file: the next start need not look through it again.
+  if (isReplacing) await rememberLook(db);
+  return mends;
 }
 
 /** All records as an edit sees them, in the frame of some project; null without a shop. */

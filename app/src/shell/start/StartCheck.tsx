@@ -2,7 +2,8 @@ import { useEffect, useRef } from 'react';
 import { useClock } from '../../clock/ClockContext';
 import { isMomentKept } from '@zinc-ladder/model/records/base/momentBounds';
 import { ShopError } from '../../data/edits/shopError';
-import { mendShop } from '../../data/whole/mendShop';
+import { isLookDue } from '../../data/whole/rulesVersion';
+import { mendElsewhere } from '../../workers/files/largeEdits';
 import { useStore } from '../../data/StoreContext';
 import { useNotices } from '../../features/notices/Notices';
 
@@ -16,14 +17,18 @@ export function StartCheck() {
     if (!isMomentKept(clock.now())) tellError(new ShopError('clockWrong'));
     if (isBegun.current) return;
     isBegun.current = true;
-    void mendShop(store, clock.now()).then((mends) => {
-      if (mends.length > 0)
-        tellList(
-          'This shop was mended',
-          'An earlier version left records that contradict each other. Nothing else was touched; undo takes the mending back.',
-          mends.map(({ list, name, what }) => ({ path: name || list, message: what })),
-        );
-    }, tellError);
+    const look = async (): Promise<void> => {
+      if (!(await isLookDue(store.db))) return;
+      const mends = await mendElsewhere(store.db.name, clock.now());
+      if (mends.length === 0) return;
+      await store.tables.reload();
+      tellList(
+        'This shop was mended',
+        'An earlier version left records that contradict each other. Nothing else was touched; undo takes the mending back.',
+        mends.map(({ list, name, what }) => ({ path: name || list, message: what })),
+      );
+    };
+    look().catch(tellError);
   }, [store, clock, tellList, tellError]);
   return null;
 }

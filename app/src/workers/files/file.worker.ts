@@ -15,6 +15,7 @@ import { gatherProject, importProject, previewImports } from '../../data/whole/p
 import type { ShopErrorCode } from '../../data/edits/shopError';
 import { toShopError } from '../../data/edits/shopError';
 import { Store } from '../../data/edits/store';
+import { mendShop } from '../../data/whole/mendShop';
 import { wipeEverything } from '../../data/whole/wipe';
 import { exposeApi } from '../exposeApi';
 import type { PackedProject, SaveKind } from './packShop';
@@ -41,7 +42,8 @@ export type PackOutcome =
   { readonly kind: 'packed'; readonly packed: PackedProject } | { readonly kind: 'faulty'; readonly faults: readonly Fault[] };
 
 /** What came of an edit made here. */
-export type EditOutcome = { readonly kind: 'done'; readonly label: string } | { readonly kind: 'refused'; readonly code: ShopErrorCode };
+export type EditOutcome<Result> =
+  { readonly kind: 'done'; readonly result: Result } | { readonly kind: 'refused'; readonly code: ShopErrorCode };
 
 let held: ProjectBundle | null = null;
 
@@ -55,11 +57,11 @@ async function withDatabase<Result>(name: string, work: (db: ShopDatabase) => Pr
   }
 }
 
-/** Runs an edit, and tells what it was or why it was refused: errors lose their class on the way out of a worker. */
-function runEdit(databaseName: string, nowMs: number, run: (store: Store) => Promise<string>): Promise<EditOutcome> {
+/** Runs an edit, and tells what came of it or why it was refused: errors lose their class on the way out of a worker. */
+function runEdit<Result>(databaseName: string, nowMs: number, run: (store: Store) => Promise<Result>): Promise<EditOutcome<Result>> {
   return withDatabase(databaseName, async (db) => {
     try {
-      return { kind: 'done', label: await run(new Store(db, () => nowMs)) };
+      return { kind: 'done', result: await run(new Store(db, () => nowMs)) };
     } catch (error) {
       return { kind: 'refused', code: toShopError(error).code };
     }
@@ -86,11 +88,14 @@ const reader = {
     if (!bundle) throw new Error('no file is open');
     return withDatabase(databaseName, (db) => importProject(new Store(db, () => nowMs), bundle, mode));
   },
-  async travel(databaseName: string, direction: 'undo' | 'redo', nowMs: number): Promise<EditOutcome> {
+  async travel(databaseName: string, direction: 'undo' | 'redo', nowMs: number): Promise<EditOutcome<string>> {
     return runEdit(databaseName, nowMs, (store) => store[direction]());
   },
-  async empty(databaseName: string, nowMs: number): Promise<EditOutcome> {
+  async empty(databaseName: string, nowMs: number): Promise<EditOutcome<string>> {
     return runEdit(databaseName, nowMs, (store) => wipeEverything(store));
+  },
+  async mend(databaseName: string, nowMs: number): Promise<EditOutcome<readonly Mend[]>> {
+    return runEdit(databaseName, nowMs, (store) => mendShop(store, nowMs));
   },
   async read(file: Blob): Promise<ReadOutcome> {
     const bytes = new Uint8Array(await file.arrayBuffer());

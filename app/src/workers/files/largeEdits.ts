@@ -1,13 +1,14 @@
+import type { Mend } from '@zinc-ladder/model/rules/mendProject';
 import type { Remote } from 'comlink';
 import { ShopError } from '../../data/edits/shopError';
 import { askOnce } from '../askOnce';
 import type { EditOutcome, FileWorkerApi } from './file.worker';
 
-/** Asks a worker of its own for an edit of thousands of records, and says what it was. */
-async function askForEdit(ask: (api: Remote<FileWorkerApi>) => Promise<EditOutcome>): Promise<string> {
+/** Asks a worker of its own for an edit of thousands of records, and says what came of it. */
+async function askForEdit<Result>(ask: (api: Remote<FileWorkerApi>) => Promise<EditOutcome<Result>>): Promise<Result> {
   const outcome = await askOnce(() => new Worker(new URL('./file.worker.ts', import.meta.url), { type: 'module', name: 'edit' }), ask);
   if (outcome.kind === 'refused') throw new ShopError(outcome.code);
-  return outcome.label;
+  return outcome.result;
 }
 
 /**
@@ -27,4 +28,14 @@ export function travelElsewhere(databaseName: string, direction: 'undo' | 'redo'
  */
 export async function emptyShop(databaseName: string, nowMs: number): Promise<void> {
   await askForEdit((api) => api.empty(databaseName, nowMs));
+}
+
+/**
+ * Mends what an older version of the program left in a shop, as one edit that undo takes back.
+ *
+ * @returns what was mended
+ * @throws ShopError
+ */
+export function mendElsewhere(databaseName: string, nowMs: number): Promise<readonly Mend[]> {
+  return askForEdit((api) => api.mend(databaseName, nowMs) as Promise<EditOutcome<readonly Mend[]>>);
 }
