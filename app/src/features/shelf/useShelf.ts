@@ -1,3 +1,4 @@
+import { workOutTakes } from '@zinc-ladder/model/gather/shelf/gatherTakes';
 import { gatherNeeds } from '@zinc-ladder/model/gather/shelf/gatherNeeds';
 import type { ShelfLine } from '@zinc-ladder/model/gather/shelf/shelfLines';
 import { shelfLines } from '@zinc-ladder/model/gather/shelf/shelfLines';
@@ -25,7 +26,7 @@ function pause(): Promise<void> {
 }
 
 /**
- * What the plan takes of every product and supply and what becomes of it, reckoned once for bench, strip and shelf, in two steps that are short in a shop of
+ * What the plan takes of every product and supply and what becomes of it, reckoned once for bench, strip and shelf, in steps that are short in a shop of
  * thousands of rungs too; null before there is a plan.
  */
 export function useShelf(): readonly ShelfLine[] | null {
@@ -53,7 +54,9 @@ export function useShelf(): readonly ShelfLine[] | null {
       if (!planned || !choice) return null;
       const plannedAt = new Map(planned.rungs.map(({ rungId, startMs }) => [rungId, startMs]));
       const lastMs = planned.rungs.reduce((latest, { endMs }) => Math.max(latest, endMs), planned.madeForMs);
-      await pause();
+      const pieces = workOutTakes(records);
+      do await pause();
+      while (!pieces.next().done);
       const needs = gatherNeeds(records, plannedAt, lastMs + DAY_MS, uses);
       await pause();
       return shelfLines(needs, { ...choice, packs, suppliers });

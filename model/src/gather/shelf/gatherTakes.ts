@@ -1,5 +1,5 @@
 import type { StockTake } from '@zinc-ladder/core/shelf/stockCurve';
-import type { SupplyKind, SupplyKindId } from '@zinc-ladder/core/shelf/supplyKinds';
+import type { SupplyKindId } from '@zinc-ladder/core/shelf/supplyKinds';
 import { findSupplyKind } from '@zinc-ladder/core/shelf/supplyKinds';
 import type { Ladder } from '../../records/ladder/ladder';
 import type { Rung } from '../../records/ladder/rung';
@@ -36,16 +36,9 @@ export interface Takes {
  * @param plannedAt when each rung still to do begins, epoch ms
  * @param endMs where what has no place in the plan is counted
  */
-export function gatherTakes(
-  { parts, ladders, rungs, products, supplies, lightPlans = [] }: TakingRecords,
-  plannedAt: ReadonlyMap<string, number>,
-  endMs: number,
-): Takes {
-  const partById = new Map(parts.map((part) => [part.id, part]));
-  const partOf = new Map(ladders.map((ladder) => [ladder.id, partById.get(ladder.partId)]));
-  const byId = new Map(products.map((product) => [product.id, product]));
-  const kinds = [...new Set(supplies.map(({ kindId }) => kindId))].map(findSupplyKind);
-  const asked = kinds.map(({ id }) => id).join(' ');
+export function gatherTakes(records: TakingRecords, plannedAt: ReadonlyMap<string, number>, endMs: number): Takes {
+  const { rungs, supplies, lightPlans = [] } = records;
+  const takenBy = amounts(records);
   const keptGroups = new Set(supplies.map(groupOf));
   const takes = new Map<string, StockTake[]>();
   const used = new Map<string, StockTake[]>();
@@ -55,12 +48,11 @@ export function gatherTakes(
     else to.set(key, [take]);
   };
   for (const rung of rungs) {
-    const part = partOf.get(rung.ladderId);
-    if (!part || rung.state === 'leftOut') continue;
-    const product = byId.get(rung.productId ?? '');
+    const own = takenBy(rung);
+    if (!own) continue;
     const isDone = rung.state === 'done';
     const atMs = isDone ? (rung.doneAtMs ?? 0) : (plannedAt.get(rung.id) ?? endMs);
-    const { millilitres, supplies: taken } = takenBy(rung, part, product, kinds, asked);
+    const { product, millilitres, supplies: taken } = own;
     if (!isDone && product && millilitres !== null) add(takes, product.id, { atMs, amount: millilitres });
     for (const { group, amount } of taken) if (keptGroups.has(group)) add(isDone ? used : takes, group, { atMs, amount });
   }
@@ -80,29 +72,51 @@ export function gatherTakes(
   return { takes, used };
 }
 
-/** What one rung takes, whenever it is done. */
+/** Rungs whose amounts are worked out in one go: some milliseconds. */
+const PIECE_RUNGS = 400;
+
+/** Works out what rungs take, piece by piece, for whoever gathers it then: of thousands of new ones it would keep a page from answering. */
+export function* workOutTakes(records: TakingRecords): Generator<void> {
+  const takenBy = amounts(records);
+  let worked = 0;
+  for (const rung of records.rungs) {
+    const before = known.get(rung);
+    if (takenBy(rung) === before) continue;
+    worked += 1;
+    if (worked % PIECE_RUNGS === 0) yield;
+  }
+}
+
+/** What one rung takes, whenever it is done, and what that was worked out from. */
 interface RungTakes {
   readonly millilitres: number | null;
   readonly supplies: readonly SupplyTake[];
-}
-
-/** What a rung's amounts were worked out from. */
-interface KnownTakes extends RungTakes {
   readonly part: Part;
   readonly product: Product | undefined;
   readonly kinds: string;
 }
 
 // An edit changes a rung or two of thousands, and the plan only when they are done: what the others take is kept with their records, which never change.
-const known = new WeakMap<Rung, KnownTakes>();
+const known = new WeakMap<Rung, RungTakes>();
 
-function takenBy(rung: Rung, part: Part, product: Product | undefined, kinds: readonly SupplyKind[], asked: string): RungTakes {
-  const last = known.get(rung);
-  if (last?.part === part && last.product === product && last.kinds === asked) return last;
-  const supplies = kinds.length === 0 ? [] : supplyTakes(supplyWork(rung, part, product), kinds);
-  const now = { part, product, kinds: asked, millilitres: rungMillilitres(rung, part, product), supplies };
-  known.set(rung, now);
-  return now;
+/** What each rung takes; undefined of one that is left out or belongs to no part. */
+function amounts({ parts, ladders, products, supplies }: TakingRecords): (rung: Rung) => RungTakes | undefined {
+  const partById = new Map(parts.map((part) => [part.id, part]));
+  const partOf = new Map(ladders.map((ladder) => [ladder.id, partById.get(ladder.partId)]));
+  const byId = new Map(products.map((product) => [product.id, product]));
+  const kinds = [...new Set(supplies.map(({ kindId }) => kindId))].map(findSupplyKind);
+  const asked = kinds.map(({ id }) => id).join(' ');
+  return (rung) => {
+    const part = partOf.get(rung.ladderId);
+    if (!part || rung.state === 'leftOut') return undefined;
+    const product = byId.get(rung.productId ?? '');
+    const last = known.get(rung);
+    if (last?.part === part && last.product === product && last.kinds === asked) return last;
+    const taken = kinds.length === 0 ? [] : supplyTakes(supplyWork(rung, part, product), kinds);
+    const now = { part, product, kinds: asked, millilitres: rungMillilitres(rung, part, product), supplies: taken };
+    known.set(rung, now);
+    return now;
+  };
 }
 
 /** What a plan of lights takes of supplies, by their kind. */

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { makeSampleProject } from '../../testing/sampleProject';
 import { productNeed } from '../../products/productNeed';
 import { gatherNeeds } from './gatherNeeds';
+import { gatherTakes, workOutTakes } from './gatherTakes';
 import { rungArea } from './rungTakes';
 import { readStockCsv } from './lists/readStockCsv';
 
@@ -33,6 +34,13 @@ describe('what a plan takes of the shelf', () => {
     expect(needs?.takes[0]?.amount).toBeCloseTo(productNeed(product, 20, 72).millilitres, 9);
     expect(rungArea(band, set)).toBe(72);
     expect(rungArea({ ...band, areaSquareCentimetres: null }, set)).toBe((part.areaSquareCentimetres / 2) * 6);
+  });
+  it('is worked out in pieces for whoever waits, each rung once, and is the same', () => {
+    const many = (): (typeof template)[] => Array.from({ length: 1000 }, (_, at) => rung(`many-${at}`, 'open'));
+    const records = { ...sample, rungs: many() };
+    expect([...workOutTakes(records)]).toHaveLength(2);
+    expect([...workOutTakes({ ...records, rungs: [...records.rungs, rung('new', 'open')] })]).toHaveLength(0);
+    expect(gatherTakes(records, new Map(), 9)).toEqual(gatherTakes({ ...records, rungs: many() }, new Map(), 9));
   });
   it('of nothing to do is nothing', () => expect(gatherNeeds({ ...sample, rungs: [] }, new Map(), 0)).toEqual([]));
 });
