@@ -1,4 +1,5 @@
 import type { Person } from '@zinc-ladder/model/records/shop/person';
+import { withEvening } from '@zinc-ladder/core/plan/ideas/whatIf/evening';
 import { stayLonger } from '@zinc-ladder/core/plan/ideas/whatIf/longer';
 import type { WhatIf, WhatIfKind } from '@zinc-ladder/core/plan/ideas/whatIf/whatIf';
 import type { PlanRecords } from '@zinc-ladder/model/gather/plan/gatherPlan';
@@ -19,13 +20,8 @@ interface Taking {
 const TAKE: { readonly [Kind in WhatIfKind]: (edit: Edit, whatIf: WhatIf<Kind>, taking: Taking) => Promise<unknown> } = {
   // A heater is turned on by hand: the sensor tells when it is warm.
   heater: () => Promise.resolve(),
-  evening: (edit, { date, startMinute, endMinute }, { records: { shop } }) => {
-    const others = shop.exceptions.filter((entry) => entry.date !== date);
-    const before = shop.exceptions.find((entry) => entry.date === date);
-    const spans = [...(before?.spans ?? []), { startMinute, endMinute }];
-    const exceptions = [...others, { date, spans, note: before?.note ?? '' }].sort((a, b) => (a.date < b.date ? -1 : 1));
-    return edit.patch('shop', shop.id, { exceptions });
-  },
+  evening: (edit, whatIf, { records: { shop } }) =>
+    edit.patch('shop', shop.id, { exceptions: withEvening(shop.exceptions, whatIf, { note: '' }) }),
   rack: (edit, { places }, { records: { shop } }) => edit.patch('shop', shop.id, { rackPlaces: shop.rackPlaces + places }),
   sprayPlace: (edit, _, { records: { shop } }) => edit.patch('shop', shop.id, { boothPlaces: shop.boothPlaces + 1 }),
   leaveOut: (edit, { rungId }, { nowMs }) => leaveOut(edit, rungId, nowMs),

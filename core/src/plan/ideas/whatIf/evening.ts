@@ -1,5 +1,6 @@
 import { localDay } from '../../../time/workingHours';
-import type { WhatIfEntry } from './whatIf';
+import type { DayException } from '../../../time/workingHours';
+import type { WhatIf, WhatIfEntry } from './whatIf';
 
 const DAY_MS = 86_400_000;
 /** Today and the week after it. */
@@ -20,10 +21,22 @@ export const evening: WhatIfEntry<'evening'> = {
     return [];
   },
   remedy: () => null,
-  apply: (input, { date, startMinute, endMinute }) => {
-    const spans = [...(input.exceptions.find((entry) => entry.date === date)?.spans ?? []), { startMinute, endMinute }];
-    return { ...input, exceptions: [...input.exceptions.filter((entry) => entry.date !== date), { date, spans }] };
-  },
+  apply: (input, whatIf) => ({ ...input, exceptions: withEvening(input.exceptions, whatIf, {}) }),
   words: ({ date, startMinute, endMinute }, { day, timeOfDay }) =>
     `Hands on ${day(Date.parse(`${date}T12:00:00Z`))}, ${timeOfDay(startMinute)}–${timeOfDay(endMinute)}`,
 };
+
+/**
+ * Days with hours of their own, in order, with some hours more on one of them.
+ *
+ * @param rest what a day that has none yet carries besides
+ */
+export function withEvening<Day extends DayException>(
+  days: readonly Day[],
+  { date, startMinute, endMinute }: WhatIf<'evening'>,
+  rest: Omit<Day, keyof DayException>,
+): Day[] {
+  const before = days.find((day) => day.date === date) ?? ({ ...rest, date, spans: [] as DayException['spans'] } as Day);
+  const own = { ...before, spans: [...before.spans, { startMinute, endMinute }] };
+  return [...days.filter((day) => day.date !== date), own].sort((a, b) => (a.date < b.date ? -1 : 1));
+}
