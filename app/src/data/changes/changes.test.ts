@@ -127,7 +127,7 @@ describe('growing a ladder', () => {
 
 describe('a new shop', () => {
   it('is sound, and has one product of each class with class values only', () => {
-    const shop = newShop('shop', 'America/New_York');
+    const shop = newShop('shop', 'America/New_York', 'en-GB');
     expect(findRecordFaults('shop', shop)).toEqual([]);
     const products = starterProducts(makeId);
     expect(products.map((product) => product.classId)).toEqual(PRODUCT_CLASSES.map((entry) => entry.id));

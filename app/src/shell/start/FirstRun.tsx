@@ -42,7 +42,7 @@ export function FirstRun() {
   const start = async (): Promise<void> => {
     await leaveDemo(store, clock);
     const isStarted = await edit('Start the shop', async (change) => {
-      await change.put('shop', newShop(newId(), Intl.DateTimeFormat().resolvedOptions().timeZone));
+      await change.put('shop', newShop(newId(), Intl.DateTimeFormat().resolvedOptions().timeZone, navigator.language));
       for (const product of starterProducts(newId)) await change.put('products', product);
     });
     // From now on it is counted how long the shop was not saved to a file.

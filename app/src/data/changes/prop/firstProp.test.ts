@@ -18,7 +18,7 @@ let store: Store;
 let names = 0;
 let ids = 0;
 const makeId = (): string => `first-${(ids += 1)}`;
-const shop = newShop('shop', 'Europe/Copenhagen');
+const shop = newShop('shop', 'Europe/Copenhagen', 'en-GB');
 
 beforeEach(async () => {
   db = new ShopDatabase(`first-${(names += 1)}`);

@@ -1,5 +1,6 @@
 import { USUAL_CHANCE, USUAL_DAYS } from '@zinc-ladder/core/shelf/stockCurve';
 import { PRODUCT_UNSET } from '@zinc-ladder/model/products/productUnset';
+import { habitsOf } from '../../../base/habits';
 import { USUAL_SPRAY_LIMITS } from '@zinc-ladder/core/climate/sprayVerdict';
 import type { Product } from '@zinc-ladder/model/records/shop/product';
 import type { Shop } from '@zinc-ladder/model/records/shop/shop';
@@ -8,15 +9,14 @@ import { PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
 const EVENINGS = [1, 2, 3, 4, 5].map((weekday) => ({ weekday, startMinute: 18 * 60, endMinute: 21 * 60 }));
 const WEEKEND = [6, 7].map((weekday) => ({ weekday, startMinute: 9 * 60, endMinute: 17 * 60 }));
 
-/** A shop as it starts: evenings and weekends, spraying by day, a mild room. All of it is to be changed under Shop. */
-export function newShop(id: string, timeZone: string): Shop {
+/** A shop as it starts: evenings and weekends, spraying by day, a mild room, counted as one is used to. All of it is to be changed under Shop. */
+export function newShop(id: string, timeZone: string, language: string): Shop {
   return {
     id,
     revision: 0,
     name: 'My shop',
     timeZone,
-    units: 'metric',
-    hourCycle: '24',
+    ...habitsOf(language, timeZone),
     hours: [...EVENINGS, ...WEEKEND],
     exceptions: [],
     busy: [],
