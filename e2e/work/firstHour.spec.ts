@@ -4,7 +4,7 @@ import { EMPTY, pressStart } from '../shops';
 test('from an empty browser to the first logged rung of a part of one’s own', async ({ page }) => {
   await page.goto(EMPTY);
   await pressStart(page);
-  await page.getByLabel('Hands').selectOption({ label: 'Whenever I can, 8 to 23' });
+  await page.getByLabel('Hands').selectOption({ label: 'Whenever I can, early to late' });
   await page.getByLabel(/^Gloss enamel/u).check();
   await page.getByLabel('Prop', { exact: true }).fill('Harbour buoy');
   await page.getByLabel('Part', { exact: true }).fill('Hull');

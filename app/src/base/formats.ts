@@ -2,6 +2,8 @@
 export interface Formats {
   /** `19:52` */
   readonly time: (ms: number) => string;
+  /** times end with AM or PM, which takes a wider column */
+  readonly isTwelveHour: boolean;
   /** `Sat 28 Nov` */
   readonly day: (ms: number) => string;
   /** `19:52` today, `Sat 19:52` within the week, `Sat 28 Nov 19:52` beyond */
@@ -57,6 +59,7 @@ export function makeFormats(timeZone: string, cycle: '24' | '12', units: 'metric
   const monies = new Map<string | null, Intl.NumberFormat>();
   return {
     time,
+    isTwelveHour: hour12,
     day,
     full,
     brief: (ms, nowMs) => {

@@ -41,6 +41,12 @@ export function StartView() {
   return shop ? <FirstProp shop={shop} /> : null;
 }
 
+/** What stands there first, metric as kept: round figures in either units. */
+const FIRST = {
+  metric: { viewing: '1.5', side: '60' },
+  us: { viewing: '1.524', side: '63.5' },
+} as const;
+
 const SIDES = ['Length, mm', 'Breadth, mm', 'Height, mm'] as const;
 
 function FirstProp({ shop }: { readonly shop: Shop }) {
@@ -52,13 +58,13 @@ function FirstProp({ shop }: { readonly shop: Shop }) {
   const [kitIds, setKits] = useState<readonly string[]>(['smoothing']);
   const [propName, setPropName] = useState('');
   const [dueMs, setDue] = useState<number | null>(null);
-  const [viewing, setViewing] = useState('1.5');
+  const [viewing, setViewing] = useState<string>(FIRST[shop.units].viewing);
   const [partName, setPartName] = useState('');
   const [materialId, setMaterial] = useState<PartFields['materialId']>('rigid');
   const [layer, setLayer] = useState('0.2');
   const [count, setCount] = useState('1');
   const [shapeId, setShape] = useState<ShapeId>('box');
-  const [sides, setSides] = useState<readonly string[]>(['60', '60', '60']);
+  const [sides, setSides] = useState<readonly string[]>(SIDES.map(() => FIRST[shop.units].side));
   const [chosenRoute, setRoute] = useState<LadderRoute | null>(null);
   const layerMillimetres = readTrial(layer, 0, 1) ?? NEW_PART.layerMillimetres;
   const mesh = useMeshTrial({ materialId, layerMillimetres });
@@ -134,6 +140,11 @@ function FirstProp({ shop }: { readonly shop: Shop }) {
               options={SPRAY_WAYS.map(({ id, name }) => [id, name] as const)}
               onChange={setSpray}
             />
+            {sprayId === 'yard' && (
+              <p className="text-dim text-sm">
+                Till eight in the evening all year; once Shop, Hours knows your place, it ends when the light goes.
+              </p>
+            )}
           </Step>
           <Step number={2} name="What you have">
             <ul className="grid gap-1">
@@ -210,7 +221,7 @@ function FirstProp({ shop }: { readonly shop: Shop }) {
             </div>
             <MeshTrialField mesh={mesh} />
             {!mesh.trial && (
-              <div className="grid grid-cols-4 gap-2">
+              <div className="grid grid-cols-[1.5fr_1fr_1fr_1fr] gap-2">
                 <SelectField
                   label="Or near to a"
                   value={shapeId}

@@ -24,7 +24,7 @@ export const USUAL_HOURS: readonly { readonly id: string; readonly name: string;
   { id: 'evenings', name: 'Evenings, Monday to Friday', spans: on(WORKDAYS, 18, 22) },
   { id: 'weekends', name: 'Weekends', spans: on(WEEKEND, 9, 18) },
   { id: 'workdays', name: 'By day, Monday to Friday', spans: on(WORKDAYS, 9, 17) },
-  { id: 'always', name: 'Whenever I can, 8 to 23', spans: on(ALL_DAYS, 8, 23) },
+  { id: 'always', name: 'Whenever I can, early to late', spans: on(ALL_DAYS, 8, 23) },
 ];
 
 /** Where spraying is done. */

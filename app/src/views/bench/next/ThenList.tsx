@@ -52,7 +52,10 @@ export function ThenList({
             {isNewDay && <p className="label border-line border-t pt-2">{lineDay}</p>}
             {line.kind === 'mark' ? (
               <p className="border-line text-dim flex gap-3 border-t py-1.5">
-                <span className="figure w-12 shrink-0 text-sm leading-relaxed">{formats.time(line.atMs)}</span> {line.text}
+                <span className={`figure shrink-0 text-sm leading-relaxed ${formats.isTwelveHour ? 'w-18' : 'w-12'}`}>
+                  {formats.time(line.atMs)}
+                </span>{' '}
+                {line.text}
               </p>
             ) : (
               <RungLine time={line.time} index={index} nowMs={now} />
@@ -90,7 +93,7 @@ function RungLine({ time, index, nowMs }: { readonly time: RungTime; readonly in
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger
-        className={`border-line hover:bg-sheet grid min-h-12 w-full cursor-pointer grid-cols-[3rem_1fr_auto] gap-x-3 border-t py-2 text-left ${isShared ? 'border-l-edge border-l-4 pl-2' : ''}`}
+        className={`border-line hover:bg-sheet grid min-h-12 w-full cursor-pointer gap-x-3 border-t py-2 text-left ${formats.isTwelveHour ? 'grid-cols-[4.5rem_1fr_auto]' : 'grid-cols-[3rem_1fr_auto]'} ${isShared ? 'border-l-edge border-l-4 pl-2' : ''}`}
       >
         <span className="figure text-dim text-sm leading-snug">{formats.time(time.startMs)}</span>
         <span className="min-w-0">

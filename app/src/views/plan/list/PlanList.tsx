@@ -109,7 +109,7 @@ function DayTable({
       <tbody>
         {times.map((time) => (
           <tr key={time.rungId} className={`border-line border-t ${chosen === time.rungId ? 'bg-band' : ''}`}>
-            <td className="figure w-16 py-1">{formats.time(time.startMs)}</td>
+            <td className={`figure py-1 ${formats.isTwelveHour ? 'w-24' : 'w-16'}`}>{formats.time(time.startMs)}</td>
             <td className="figure text-dim w-28">{formats.moment(time.endMs, time.startMs)}</td>
             <td>
               <button type="button" className="min-h-9 cursor-pointer text-left hover:underline" onClick={() => onChoose(time.rungId)}>
