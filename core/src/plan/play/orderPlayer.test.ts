@@ -157,6 +157,38 @@ describe('what comes before the order', () => {
     expect(player.ends[0]).toBe(105);
   });
 
+  it('work that has no room for getting ready, and nothing else to open its session, waits for the next window', () => {
+    const windows = [
+      { start: 0, end: 60 },
+      { start: 1440, end: 1500 },
+    ];
+    const given = problem({
+      calendars: [{ id: 'evening', name: 'evening', windows }],
+      tools: [{ id: 'gun', name: 'gun', darkToLightMinutes: 0 }],
+      families: [{ id: 'paint', name: 'paint', toolId: 'gun', setupMinutes: 5, keepMinutes: 30, mostMinutes: null, lightness: null }],
+      tasks: [task('sand', 10), task('coat', 2, { calendarId: 'evening', familyId: 'paint' })],
+      arcs: [arc('sand', 'coat', [{ lo: 49, hi: null }])],
+    });
+    // At 54 there are six minutes left: two for the coat, none for the five of getting ready.
+    expect(starts(given)).toEqual({ sand: 0, coat: 1445 });
+  });
+
+  it.each([
+    [1, 12],
+    [3, 12],
+  ])('all that fits some hours is done in every play, whatever they bring: %i parts of %i rungs', (parts, rungs) => {
+    for (let seed = 1; seed <= 10; seed += 1) {
+      const player = playerOf(domainInstance(seed, { parts, rungs }));
+      const { tables } = player;
+      const spreads = Array.from({ length: tables.count }, () => ({ low: 0.5, mode: 1, high: 2, againChance: 0.1, againShare: 0.5 }));
+      const undone = Array.from({ length: 60 }, (_, nth) => {
+        player.play([...spreads.keys()], drawFortune(tables, { spreads }, nth));
+        return player.undone;
+      });
+      expect(undone.filter((left) => left > 0)).toEqual([]);
+    }
+  });
+
   it('work without hands takes none', () => {
     const given = problem({
       tasks: [task('print', 600, { demands: [] }), task('sand', 60), task('prime', 30)],

@@ -69,7 +69,7 @@ export class OrderPlayer implements GuardedState {
   private readonly factEnds: Float64Array;
   /** who has begun each task */
   private readonly begunBy: Int32Array;
-  /** when somebody's hours open next for work that somebody else may take sooner */
+  /** when hours open next for work that may be begun sooner by somebody else, or in a session that other work opens */
   private alsoAt = Infinity;
   private readonly ranks: Float64Array;
   private fortune: Fortune | null = null;
@@ -318,9 +318,12 @@ export class OrderPlayer implements GuardedState {
     if (setup + work <= room) return NOW;
     for (let next = at + 1; next < until; next += 1) {
       const opens = tables.windowStart[next] ?? 0;
-      if ((tables.windowEnd[next] ?? 0) - opens >= setup + work)
-        // The session may be opened by other work meanwhile, and then this fits.
-        return setup > 0 && work <= room ? LATER : opens;
+      if ((tables.windowEnd[next] ?? 0) - opens >= setup + work) {
+        if (setup === 0 || work > room) return opens;
+        // The session may be opened by other work meanwhile, and then this fits; if by none, it fits there.
+        this.alsoAt = Math.min(this.alsoAt, opens);
+        return LATER;
+      }
     }
     // Longer than any window: begun when one opens, and finished beyond its end. A plan never does that.
     if (!this.fortune || !mayOverrun) return Infinity;
