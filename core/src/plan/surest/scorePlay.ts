@@ -5,8 +5,8 @@ import type { TaskGroups } from '../problem/taskGroups';
 const MARGIN = 0.05;
 const LATE = 0.15;
 const DAY = 1440;
-/** No more days late than this are told apart. */
-const MOST_LATE_DAYS = 5;
+/** Days within which most of that is taken away: each day more is told apart, and counts less than the one before. */
+const FIRST_LATE_DAYS = 5;
 /** What sooner, fewer cleanings and unbroken windows count where dates are equally sure; guessed, small beside a date. */
 const READY_DAY = 0.001;
 const SETUP = 0.0002;
@@ -69,7 +69,7 @@ export class PlayScorer {
       const weight = groups.weight[group] ?? 1;
       const spare = (due - end) / DAY;
       if (spare >= 0) kept += weight;
-      worth += weight * (spare >= 0 ? 1 + MARGIN * Math.min(1, spare) : -LATE * Math.min(1, -spare / MOST_LATE_DAYS));
+      worth += weight * (spare >= 0 ? 1 + MARGIN * Math.min(1, spare) : -LATE * (1 - Math.exp(spare / FIRST_LATE_DAYS)));
     });
     const days = (last + sum / Math.max(1, count)) / (2 * DAY);
     const beside = READY_DAY * days + SETUP * player.setups + MISSED * player.missed + UNDONE * player.undone;
