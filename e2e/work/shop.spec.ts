@@ -36,6 +36,11 @@ test('US units and a 12-hour clock change how things are shown, not what they ar
   await expect(page.getByRole('banner').getByText(/8:40\s?pm/iu)).toBeVisible();
   await page.goto(`${DEMO}/bench`);
   await expect(page.getByRole('button', { name: 'Why area' })).toHaveText(/in²/u);
+  // The longer times of films on the rack widen nothing, on a phone too.
+  await expect(page.getByText(/\d:\d\d[ap]$/u).first()).toBeVisible();
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await page.setViewportSize({ width: 1280, height: 800 });
   await page.goto(`${DEMO}/ladders/lantern/lantern-base`);
   await page.getByRole('tab', { name: 'Part' }).click();
   const surface = page.getByLabel('Surface of a piece, in²');

@@ -8,7 +8,7 @@ export interface Formats {
   readonly day: (ms: number) => string;
   /** `19:52` today, `Sat 19:52` within the week, `Sat 28 Nov 19:52` beyond */
   readonly moment: (ms: number, nowMs: number) => string;
-  /** `19:52` today, `Sat 19:52` within the week, `28 Nov` beyond: for narrow places */
+  /** `19:52` today, `Sat 19:52` within the week, `28 Nov` beyond, `7:52p` by twelve hours: for narrow places */
   readonly brief: (ms: number, nowMs: number) => string;
   /** `Sat 28 Nov 19:52` */
   readonly full: (ms: number) => string;
@@ -51,6 +51,9 @@ export function makeFormats(timeZone: string, cycle: '24' | '12', units: 'metric
   const time = format({ hour: hour12 ? 'numeric' : '2-digit', minute: '2-digit', hourCycle: hour12 ? 'h12' : 'h23' });
   const weekday = format({ weekday: 'short' });
   const dayAndComma = format({ weekday: 'short', day: 'numeric', month: 'short' });
+  // AM and PM take as much as the hour in a narrow place.
+  const briefTime = (ms: number): string =>
+    hour12 ? time(ms).replace(/\s*([AP])M$/iu, (_, half: string) => half.toLowerCase()) : time(ms);
   const date = format({ day: 'numeric', month: 'short' });
   const dateKey = format({ dateStyle: 'short' }, 'en-CA');
   const day = (ms: number): string => dayAndComma(ms).replace(',', '');
@@ -63,8 +66,8 @@ export function makeFormats(timeZone: string, cycle: '24' | '12', units: 'metric
     day,
     full,
     brief: (ms, nowMs) => {
-      if (dateKey(ms) === dateKey(nowMs)) return time(ms);
-      return Math.abs(ms - nowMs) < 6 * 86_400_000 ? `${weekday(ms)} ${time(ms)}` : date(ms);
+      if (dateKey(ms) === dateKey(nowMs)) return briefTime(ms);
+      return Math.abs(ms - nowMs) < 6 * 86_400_000 ? `${weekday(ms)} ${briefTime(ms)}` : date(ms);
     },
     weekday,
     moment: (ms, nowMs) => {

@@ -57,9 +57,14 @@ export function CureStrip({
           strokeWidth={0.75}
         />
       </svg>
-      <div className="font-label flex text-[13px]" aria-hidden="true">
+      {/* Columns of no least width: what is written under the stages must not widen the view. */}
+      <div
+        className="font-label grid text-[13px]"
+        style={{ gridTemplateColumns: `repeat(${Math.max(1, stages.length)}, minmax(0, 1fr))` }}
+        aria-hidden="true"
+      >
         {stages.map((stage) => (
-          <span key={stage.startMs} className="flex min-w-0 flex-1 flex-col justify-between pl-1 text-right leading-tight">
+          <span key={stage.startMs} className="flex flex-col items-end justify-between pl-1 text-right leading-tight">
             {stage.reached.join(' · ')}
             <span className="figure text-dim block text-[11px] whitespace-nowrap">{formats.brief(stage.endMs, nowMs)}</span>
           </span>
