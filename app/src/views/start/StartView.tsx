@@ -55,6 +55,7 @@ function FirstProp({ shop }: { readonly shop: Shop }) {
   const formats = useFormats();
   const [hoursId, setHours] = useState('both');
   const [sprayId, setSpray] = useState('yard');
+  const sprayNote = SPRAY_WAYS.find(({ id }) => id === sprayId)?.note;
   const [kitIds, setKits] = useState<readonly string[]>(['smoothing']);
   const [propName, setPropName] = useState('');
   const [dueMs, setDue] = useState<number | null>(null);
@@ -140,11 +141,7 @@ function FirstProp({ shop }: { readonly shop: Shop }) {
               options={SPRAY_WAYS.map(({ id, name }) => [id, name] as const)}
               onChange={setSpray}
             />
-            {sprayId === 'yard' && (
-              <p className="text-dim text-sm">
-                Till eight in the evening all year; once Shop, Hours knows your place, it ends when the light goes.
-              </p>
-            )}
+            {sprayNote && <p className="text-dim text-sm">{sprayNote}</p>}
           </Step>
           <Step number={2} name="What you have">
             <ul className="grid gap-1">

@@ -27,10 +27,20 @@ export const USUAL_HOURS: readonly { readonly id: string; readonly name: string;
   { id: 'always', name: 'Whenever I can, early to late', spans: on(ALL_DAYS, 8, 23) },
 ];
 
-/** Where spraying is done. */
-export const SPRAY_WAYS: readonly { readonly id: string; readonly name: string; readonly spans: readonly WeekSpan[] }[] = [
-  { id: 'yard', name: 'Out of doors, by day', spans: on(ALL_DAYS, 9, 20) },
-  { id: 'booth', name: 'In a booth, whenever I am there', spans: on(ALL_DAYS, 6, 24) },
+/** Where spraying is done, and what is to be known of its hours. */
+export const SPRAY_WAYS: readonly {
+  readonly id: string;
+  readonly name: string;
+  readonly spans: readonly WeekSpan[];
+  readonly note: string | null;
+}[] = [
+  {
+    id: 'yard',
+    name: 'Out of doors, by day',
+    spans: on(ALL_DAYS, 9, 20),
+    note: 'Till eight in the evening all year; once Shop, Hours knows your place, it ends when the light goes.',
+  },
+  { id: 'booth', name: 'In a booth, whenever I am there', spans: on(ALL_DAYS, 6, 24), note: null },
 ];
 
 /** What a newcomer says of shop, prop and first part. */
