@@ -1,12 +1,15 @@
 // @vitest-environment happy-dom
-import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { Prop } from '@zinc-ladder/model/records/prop/prop';
+import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import fc from 'fast-check';
 import { useState } from 'react';
+import { useWatch } from 'react-hook-form';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { InlineNumber } from './fields';
 import { FormNumber } from './FormNumber';
 import { NumberBox } from './NumberBox';
 import { shownBounds, shownText, shownUnit, splitLabel } from './shownUnit';
+import { useRecordForm } from './useRecordForm';
 import { UnitsProvider } from './UnitsContext';
 import { makeFormats } from '../../base/formats';
 
@@ -114,16 +117,33 @@ describe('fields in a shop that counts in inches', () => {
     fireEvent.click(screen.getByText('other'));
     expect(field.value).toBe('2');
   });
-  it('a form’s number is null for nothing and NaN for no number', () => {
-    const onChange = vi.fn();
-    render(
-      <UnitsProvider value="us">
-        <FormNumber label="Seen from, m" value={3.048} onChange={onChange} onBlur={() => undefined} error={undefined} />
-      </UnitsProvider>,
-    );
+  it('a form’s number is null for nothing and NaN for no number; what is wrong is told in the unit it shows', async () => {
+    const seen: (number | null)[] = [];
+    const BELL = { id: 'p', revision: 0, name: 'Bell', story: '', dueMs: null, weight: 1, viewingMetres: 3.048, position: 0 };
+    const Form = () => {
+      const form = useRecordForm<Prop>(Prop, BELL);
+      seen.push(useWatch({ control: form.control, name: 'viewingMetres' }));
+      return (
+        <UnitsProvider value="us">
+          <FormNumber control={form.control} name="viewingMetres" label="Seen from, m" mayBeEmpty />
+        </UnitsProvider>
+      );
+    };
+    render(<Form />);
     const field = screen.getByLabelText<HTMLInputElement>('Seen from, ft');
     expect(field.value).toBe('10');
-    for (const text of ['', 'x', '5']) fireEvent.change(field, { target: { value: text } });
-    expect(onChange.mock.calls.flat()).toEqual([null, NaN, expect.closeTo(1.524, 9)]);
+    fireEvent.blur(field);
+    fireEvent.change(field, { target: { value: '' } });
+    expect(seen.at(-1)).toBeNull();
+    fireEvent.change(field, { target: { value: 'x' } });
+    expect(seen.at(-1)).toBeNaN();
+    expect((await screen.findByRole('alert')).textContent).toBe('A number is needed.');
+    // A twentieth of a metre is 0.164 ft: the least that may be typed, by hundredths.
+    fireEvent.change(field, { target: { value: '0.1' } });
+    expect((await screen.findByText(/At least/u)).textContent).toBe('At least 0.17.');
+    fireEvent.change(field, { target: { value: '5' } });
+    expect(seen.at(-1)).toBeCloseTo(1.524, 9);
+    await waitFor(() => expect(screen.queryByRole('alert')).toBeNull());
+    expect(field.value).toBe('5');
   });
 });

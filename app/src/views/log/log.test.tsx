@@ -53,7 +53,10 @@ describe('the log', () => {
     const minutes = screen.getByRole('textbox', { name: 'Minutes' });
     await user.clear(minutes);
     await user.type(minutes, 'long');
-    expect((screen.getByRole('button', { name: 'Keep correction' }) as HTMLButtonElement).disabled).toBe(true);
+    await user.click(screen.getByRole('button', { name: 'Keep correction' }));
+    expect((await screen.findByRole('alert')).textContent).toBe('A number is needed.');
+    expect(document.activeElement).toBe(minutes);
+    expect(await db.records('logEntries').count()).toBe(1);
     await user.clear(minutes);
     await user.type(minutes, '9');
     await user.click(screen.getByRole('button', { name: 'Keep correction' }));

@@ -190,7 +190,7 @@ describe('flaws and passes', () => {
     await user.clear(across);
     await user.type(across, 'wide');
     await user.click(screen.getByRole('button', { name: 'List it' }));
-    expect(screen.getByText('This is not a number.')).toBeTruthy();
+    expect(await screen.findByText('A number is needed.')).toBeTruthy();
     expect(await db.records('flaws').count()).toBe(2);
   });
 });

@@ -2,7 +2,7 @@ import { findMaterial, MATERIALS } from '@zinc-ladder/core/ladder/materials';
 import type { LadderRoute } from '@zinc-ladder/model/records/ladder/ladder';
 import { Part } from '@zinc-ladder/model/records/prop/part';
 import { useEffect, useState } from 'react';
-import { Controller, useWatch } from 'react-hook-form';
+import { useWatch } from 'react-hook-form';
 import type { ProductsByRole } from '@zinc-ladder/model/gather/grow/growRungs';
 import { growFor } from '@zinc-ladder/model/gather/grow/growRungs';
 import { growOnto } from '../../../data/changes/ladder/growChanges';
@@ -13,7 +13,7 @@ import { useTable } from '../../../data/queries';
 import { useEdit } from '../../../features/edit/useEdit';
 import { FormNumber } from '../../../ui/fields/FormNumber';
 import { Button } from '../../../ui/Button';
-import { Labelled, parseNumber } from '../../../ui/fields/fields';
+import { Labelled } from '../../../ui/fields/fields';
 import { useRecordForm } from '../../../ui/fields/useRecordForm';
 import { MeshTrialField } from '../../../features/meshPick/MeshTrialField';
 import { nameOfFile } from '../../../features/meshPick/nameOfFile';
@@ -29,7 +29,8 @@ export function PartForm({ propId, onDone }: { readonly propId: string; readonly
   const form = useRecordForm<Part>(Part, { id: newId(), revision: 0, propId, ...NEW_PART, position: 0 });
   const [chosenRoute, setRoute] = useState<LadderRoute | null>(null);
   const [chosen, setChosen] = useState<ProductsByRole>({});
-  const values = useWatch({ control: form.control }) as Part;
+  const { control } = form;
+  const values = useWatch({ control }) as Part;
   const route = chosenRoute ?? suggestRoute(values);
   const isMeasured =
     Number.isFinite(values.areaSquareCentimetres) &&
@@ -59,19 +60,6 @@ export function PartForm({ propId, onDone }: { readonly propId: string; readonly
     });
     if (isKept) onDone(part.id);
   });
-  const number = (name: 'count' | 'layerMillimetres' | 'rackPlaces', label: string, hint?: string) => (
-    <Labelled label={label} error={errors[name]?.message} {...(hint === undefined ? {} : { hint })}>
-      {({ id, describedBy }) => (
-        <input
-          id={id}
-          aria-describedby={describedBy}
-          inputMode="decimal"
-          className="field figure"
-          {...form.register(name, { setValueAs: (text: unknown) => parseNumber(String(text)) })}
-        />
-      )}
-    </Labelled>
-  );
   return (
     <form onSubmit={(event) => void keep(event)} className="grid gap-3" noValidate>
       <h2 className="font-label text-2xl font-semibold">A new part</h2>
@@ -79,7 +67,7 @@ export function PartForm({ propId, onDone }: { readonly propId: string; readonly
         <Labelled label="Name" error={errors.name?.message}>
           {({ id, describedBy }) => <input id={id} aria-describedby={describedBy} className="field" autoFocus {...form.register('name')} />}
         </Labelled>
-        {number('count', 'Identical pieces')}
+        <FormNumber control={control} name="count" label="Identical pieces" />
       </div>
       <Labelled label="Material">
         {({ id }) => (
@@ -104,22 +92,9 @@ export function PartForm({ propId, onDone }: { readonly propId: string; readonly
       </Labelled>
       <MeshTrialField mesh={mesh} />
       <div className="grid grid-cols-3 gap-3">
-        {findMaterial(values.materialId).isPrinted && number('layerMillimetres', 'Layer, mm')}
-        <Controller
-          control={form.control}
-          name="areaSquareCentimetres"
-          render={({ field }) => (
-            <FormNumber
-              label="Surface, cm²"
-              value={field.value}
-              onChange={(value) => field.onChange(value ?? NaN)}
-              onBlur={field.onBlur}
-              error={errors.areaSquareCentimetres?.message}
-              hint="of one piece"
-            />
-          )}
-        />
-        {number('rackPlaces', 'Rack places', 'for the set')}
+        {findMaterial(values.materialId).isPrinted && <FormNumber control={control} name="layerMillimetres" label="Layer, mm" isMetric />}
+        <FormNumber control={control} name="areaSquareCentimetres" label="Surface, cm²" hint="of one piece" />
+        <FormNumber control={control} name="rackPlaces" label="Rack places" hint="for the set" />
       </div>
       <p className="label border-line mt-2 border-t pt-3">Its ladder grows from</p>
       <GrowFields part={measured} route={route} onRoute={setRoute} grown={grown} products={products} chosen={chosen} onChosen={setChosen} />

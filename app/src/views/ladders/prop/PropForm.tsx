@@ -6,7 +6,7 @@ import { newId } from '../../../base/newId';
 import { useTable } from '../../../data/queries';
 import { useEdit } from '../../../features/edit/useEdit';
 import { Button } from '../../../ui/Button';
-import { Labelled, parseNumber } from '../../../ui/fields/fields';
+import { Labelled } from '../../../ui/fields/fields';
 import { FormNumber } from '../../../ui/fields/FormNumber';
 import { MomentField } from '../../../features/formats/MomentField';
 import { useRecordForm } from '../../../ui/fields/useRecordForm';
@@ -44,31 +44,19 @@ export function PropForm({ prop, onDone }: { readonly prop: Prop | null; readonl
         render={({ field }) => <MomentField label="Due" mayBeEmpty value={field.value} onKeep={field.onChange} hint="It may have none." />}
       />
       <div className="grid grid-cols-2 gap-3">
-        <Controller
+        <FormNumber
           control={form.control}
           name="viewingMetres"
-          render={({ field }) => (
-            <FormNumber
-              label="Seen from, m"
-              value={field.value}
-              onChange={field.onChange}
-              onBlur={field.onBlur}
-              error={errors.viewingMetres?.message}
-              hint="How near eyes or lens come: farther away more may stay."
-            />
-          )}
+          label="Seen from, m"
+          mayBeEmpty
+          hint="How near eyes or lens come: farther away more may stay."
         />
-        <Labelled label="Weight of its date" error={errors.weight?.message} hint="When two dates clash: 1 is usual, 2 counts double.">
-          {({ id, describedBy }) => (
-            <input
-              id={id}
-              aria-describedby={describedBy}
-              inputMode="decimal"
-              className="field figure"
-              {...form.register('weight', { setValueAs: (text: unknown) => parseNumber(String(text)) })}
-            />
-          )}
-        </Labelled>
+        <FormNumber
+          control={form.control}
+          name="weight"
+          label="Weight of its date"
+          hint="When two dates clash: 1 is usual, 2 counts double."
+        />
       </div>
       <Labelled label="Story" error={errors.story?.message}>
         {({ id, describedBy }) => (

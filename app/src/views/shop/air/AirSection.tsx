@@ -1,5 +1,5 @@
+import { ClimateReading } from '@zinc-ladder/model/records/shop/climateReading';
 import type { Shop, SprayLimitValues, TypicalDayValues } from '@zinc-ladder/model/records/shop/shop';
-import { useState } from 'react';
 import { useClock, useNow } from '../../../clock/ClockContext';
 import { forgetSimulated, isSimulated } from '../../../data/climateFeed';
 import { useTable } from '../../../data/queries';
@@ -7,8 +7,9 @@ import { useEdit } from '../../../features/edit/useEdit';
 import { useAir } from '../../../features/plan/usePlan';
 import { useSensorState } from '../../../features/air/SensorFeed';
 import { Button } from '../../../ui/Button';
-import { NumberBox } from '../../../ui/fields/NumberBox';
-import { checkNumber, InlineNumber, parseNumber, SelectField } from '../../../ui/fields/fields';
+import { FormNumber } from '../../../ui/fields/FormNumber';
+import { useRecordForm } from '../../../ui/fields/useRecordForm';
+import { InlineNumber, SelectField } from '../../../ui/fields/fields';
 import { Sheet } from '../../../ui/Sheet';
 import { useFormats } from '../../../features/formats/useFormats';
 import { AirChart } from './AirChart';
@@ -127,53 +128,30 @@ function SimulatedReadings() {
   );
 }
 
-const READING_FIELDS = [
-  { field: 'temperature', label: 'Now, °C', min: -50, max: 70 },
-  { field: 'humidity', label: 'Now, % RH', min: 1, max: 100 },
-  { field: 'wind', label: 'Wind, m/s', min: 0, max: 60 },
-] as const;
-const NOTHING_TYPED = { temperature: '', humidity: '', wind: '' };
-
 function TypedReading() {
   const edit = useEdit();
   const clock = useClock();
-  const [typed, setTyped] = useState(NOTHING_TYPED);
-  const faults = READING_FIELDS.map(({ field, ...bounds }) => (typed[field] === '' ? null : checkNumber(typed[field], bounds)));
-  const isReady = typed.temperature !== '' && typed.humidity !== '' && faults.every((fault) => fault === null);
-  const keep = async (): Promise<void> => {
+  const form = useRecordForm<ClimateReading>(ClimateReading, {
+    id: 'typed',
+    revision: 0,
+    atMs: Math.round(clock.now()),
+    temperatureCelsius: NaN,
+    relativeHumidityPercent: NaN,
+    windMetresPerSecond: null,
+    kind: 'measured',
+    source: 'typed',
+  });
+  const { control } = form;
+  const keep = form.handleSubmit(async (typed) => {
     const atMs = Math.round(clock.now());
-    const record = {
-      id: `m-${atMs}`,
-      revision: 0,
-      atMs,
-      temperatureCelsius: parseNumber(typed.temperature),
-      relativeHumidityPercent: parseNumber(typed.humidity),
-      windMetresPerSecond: typed.wind === '' ? null : parseNumber(typed.wind),
-      kind: 'measured' as const,
-      source: 'typed',
-    };
-    if (await edit('Keep a reading', (change) => change.put('climateReadings', record))) setTyped(NOTHING_TYPED);
-  };
+    if (await edit('Keep a reading', (change) => change.put('climateReadings', { ...typed, id: `m-${atMs}`, atMs }))) form.reset();
+  });
   return (
-    <form
-      className="grid items-start gap-3 sm:grid-cols-[8rem_8rem_8rem_auto]"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (isReady) void keep();
-      }}
-    >
-      {READING_FIELDS.map(({ field, label, min, max }) => (
-        <NumberBox
-          key={field}
-          label={label}
-          min={min}
-          max={max}
-          mayBeEmpty
-          trial={{ text: typed[field], set: (text) => setTyped({ ...typed, [field]: text }) }}
-          {...(field === 'wind' ? { hint: 'May be empty.' } : {})}
-        />
-      ))}
-      <Button type="submit" look="primary" disabled={!isReady} className="justify-self-start sm:mt-5">
+    <form noValidate className="grid items-start gap-3 sm:grid-cols-[8rem_8rem_8rem_auto]" onSubmit={(event) => void keep(event)}>
+      <FormNumber control={control} name="temperatureCelsius" label="Now, °C" />
+      <FormNumber control={control} name="relativeHumidityPercent" label="Now, % RH" />
+      <FormNumber control={control} name="windMetresPerSecond" label="Wind, m/s" mayBeEmpty hint="May be empty." />
+      <Button type="submit" look="primary" className="justify-self-start sm:mt-5">
         Keep reading
       </Button>
       <p className="text-dim text-sm sm:col-span-4">

@@ -1,12 +1,12 @@
-import type { FlawKindId } from '@zinc-ladder/core/inspection/flawKinds';
 import { findFlawKind, FLAW_KINDS } from '@zinc-ladder/core/inspection/flawKinds';
-import type { Flaw } from '@zinc-ladder/model/records/prop/flaw';
-import { useState } from 'react';
+import { Flaw } from '@zinc-ladder/model/records/prop/flaw';
+import { Controller, useWatch } from 'react-hook-form';
 import { newId } from '../../../base/newId';
 import { useEdit } from '../../../features/edit/useEdit';
 import { Button } from '../../../ui/Button';
-import { checkNumber, Labelled, parseNumber, SelectField } from '../../../ui/fields/fields';
-import { NumberBox } from '../../../ui/fields/NumberBox';
+import { Labelled, SelectField } from '../../../ui/fields/fields';
+import { FormNumber } from '../../../ui/fields/FormNumber';
+import { useRecordForm } from '../../../ui/fields/useRecordForm';
 import type { Surface } from '../gathered/useSurface';
 
 /** What was found, and where. */
@@ -21,55 +21,51 @@ export function FlawForm({
 }) {
   const { part, passes } = surface;
   const edit = useEdit();
-  const [kind, setKind] = useState<FlawKindId>('layerLine');
-  const [size, setSize] = useState('1');
-  const [note, setNote] = useState('');
-  const fault = checkNumber(size, { min: 0.01, max: 1000 });
-  const known = findFlawKind(kind);
-  const keep = async (): Promise<void> => {
-    if (fault) return;
-    const flaw: Flaw = {
-      id: newId(),
-      revision: 0,
-      partId: part.id,
-      kind,
-      sizeMillimetres: parseNumber(size),
-      foundPassId: passes.at(-1)?.id ?? null,
-      fixedPassId: null,
-      pin,
-      note: note.trim(),
-    };
-    if (await edit(`Pin a ${known.name.toLowerCase()}`, (change) => change.put('flaws', flaw))) {
-      onPin(null);
-      setNote('');
-    }
-  };
+  const form = useRecordForm<Flaw>(Flaw, {
+    id: newId(),
+    revision: 0,
+    partId: part.id,
+    kind: 'layerLine',
+    sizeMillimetres: 1,
+    foundPassId: null,
+    fixedPassId: null,
+    pin: null,
+    note: '',
+  });
+  const { control } = form;
+  const { errors } = form.formState;
+  const known = findFlawKind(useWatch({ control, name: 'kind' }));
+  const keep = form.handleSubmit(async (typed) => {
+    const flaw: Flaw = { ...typed, id: newId(), partId: part.id, foundPassId: passes.at(-1)?.id ?? null, pin, note: typed.note.trim() };
+    if (!(await edit(`Pin a ${known.name.toLowerCase()}`, (change) => change.put('flaws', flaw)))) return;
+    onPin(null);
+    form.setValue('note', '');
+  });
   return (
-    <form
-      noValidate
-      className="border-line mt-3 grid gap-2 border-t pt-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void keep();
-      }}
-    >
+    <form noValidate className="border-line mt-3 grid gap-2 border-t pt-3" onSubmit={(event) => void keep(event)}>
       <h2 className="label">{pin ? 'A flaw there' : 'A flaw: press where it is, or list it without a place'}</h2>
       <div className="grid grid-cols-[2fr_1fr] gap-3">
-        <SelectField
-          label="Kind"
-          value={kind}
-          options={FLAW_KINDS.map((entry) => [entry.id, entry.name] as const)}
-          onChange={(id) => setKind(findFlawKind(id).id)}
+        <Controller
+          control={control}
+          name="kind"
+          render={({ field }) => (
+            <SelectField
+              label="Kind"
+              value={field.value}
+              options={FLAW_KINDS.map((entry) => [entry.id, entry.name] as const)}
+              onChange={field.onChange}
+            />
+          )}
         />
-        <NumberBox label="Across, mm" trial={{ text: size, set: setSize }} min={0.01} max={1000} />
+        <FormNumber control={control} name="sizeMillimetres" label="Across, mm" />
       </div>
       {pin?.pictureId && <PlaceFields pin={pin} onPin={onPin} />}
-      <Labelled label="Note">
-        {({ id }) => <input id={id} className="field" maxLength={2000} value={note} onChange={(event) => setNote(event.target.value)} />}
+      <Labelled label="Note" error={errors.note?.message}>
+        {({ id, describedBy }) => <input id={id} aria-describedby={describedBy} className="field" {...form.register('note')} />}
       </Labelled>
       <p className="text-dim text-sm">{known.cause}</p>
       <div className="flex gap-2">
-        <Button type="submit" look="primary" disabled={fault !== null}>
+        <Button type="submit" look="primary">
           {pin ? 'Pin it there' : 'List it'}
         </Button>
         {pin && <Button onClick={() => onPin(null)}>Not there</Button>}

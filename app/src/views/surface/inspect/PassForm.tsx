@@ -1,16 +1,17 @@
 import { findGrit, scratchMicrometres } from '@zinc-ladder/core/surface/grit/gritTable';
 import { zoneShare } from '@zinc-ladder/core/surface/measure/zoneShare';
-import type { ZoneId } from '@zinc-ladder/core/surface/measure/zones';
 import { ZONES } from '@zinc-ladder/core/surface/measure/zones';
-import { useState } from 'react';
+import { SurfacePass } from '@zinc-ladder/model/records/prop/surfacePass';
+import { Controller } from 'react-hook-form';
 import { useClock } from '../../../clock/ClockContext';
 import { addPass } from '../../../data/changes/look/surfaceChanges';
 import { newId } from '../../../base/newId';
 import { useEdit } from '../../../features/edit/useEdit';
 import { Button } from '../../../ui/Button';
-import { checkNumber, Labelled, parseNumber, SelectField } from '../../../ui/fields/fields';
+import { Labelled, SelectField } from '../../../ui/fields/fields';
 import { useFormats } from '../../../features/formats/useFormats';
-import { NumberBox } from '../../../ui/fields/NumberBox';
+import { FormNumber } from '../../../ui/fields/FormNumber';
+import { useRecordForm } from '../../../ui/fields/useRecordForm';
 import type { Surface } from '../gathered/useSurface';
 import { CheckField } from '../../../ui/fields/CheckField';
 
@@ -28,84 +29,67 @@ export function PassForm({
   const clock = useClock();
   const edit = useEdit();
   const formats = useFormats();
-  const [minutes, setMinutes] = useState('');
-  const [valley, setValley] = useState('');
-  const [isGuideCoat, setGuideCoat] = useState(true);
-  const [zoneId, setZoneId] = useState<ZoneId | ''>('');
-  const [note, setNote] = useState('');
-  const [isTried, setTried] = useState(false);
-  const faults = {
-    minutes: checkNumber(minutes, { min: 0, max: 10_000 }),
-    valley: checkNumber(valley, { min: 0.1, max: 10_000, mayBeEmpty: true }),
-  };
-  const log = async (): Promise<void> => {
-    setTried(true);
-    if (faults.minutes || faults.valley) return;
+  const form = useRecordForm<SurfacePass>(SurfacePass, {
+    id: newId(),
+    revision: 0,
+    partId: part.id,
+    atMs: Math.round(clock.now()),
+    minutes: NaN,
+    plannedMinutes: null,
+    zone: null,
+    valleyMicrometres: null,
+    isGuideCoat: true,
+    note: '',
+  });
+  const { control } = form;
+  const { errors } = form.formState;
+  const log = form.handleSubmit(async (typed) => {
     const pass = {
+      ...typed,
       id: newId(),
-      revision: 0,
       partId: part.id,
       atMs: Math.round(clock.now()),
-      minutes: parseNumber(minutes),
-      plannedMinutes: Math.round(verdict.passHours * 60 * zoneShare(zoneSums, zoneId)),
-      zone: zoneId || null,
-      valleyMicrometres: valley.trim() === '' ? null : parseNumber(valley),
-      isGuideCoat,
-      note: note.trim(),
+      plannedMinutes: Math.round(verdict.passHours * 60 * zoneShare(zoneSums, typed.zone ?? '')),
+      note: typed.note.trim(),
     };
-    if (await edit(`Log pass ${passes.length + 1} of ${part.name}`, (change) => addPass(change, pass, mended))) {
-      setMinutes('');
-      setValley('');
-      setNote('');
-      setTried(false);
-      onLogged();
-    }
-  };
+    if (!(await edit(`Log pass ${passes.length + 1} of ${part.name}`, (change) => addPass(change, pass, mended)))) return;
+    // What was looked at, and how, is mostly the same for the next pass.
+    form.reset({ ...typed, minutes: NaN, valleyMicrometres: null, note: '' });
+    onLogged();
+  });
   return (
-    <form
-      noValidate
-      className="grid gap-2"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void log();
-      }}
-    >
+    <form noValidate className="grid gap-2" onSubmit={(event) => void log(event)}>
       <h2 className="label">Pass {passes.length + 1}</h2>
       <div className="grid grid-cols-2 gap-3">
-        <NumberBox
-          label="Hands, min"
-          trial={{ text: minutes, set: setMinutes }}
-          min={0}
-          max={10_000}
-          isQuiet={!isTried}
-          hint={`passes took ${Math.round(verdict.passHours * 60)}`}
-        />
-        <NumberBox
-          label="Deepest valley, µm"
-          trial={{ text: valley, set: setValley }}
-          min={0.1}
-          max={10_000}
-          mayBeEmpty
-          isQuiet={!isTried}
-          hint="empty: not judged"
-        />
+        <FormNumber control={control} name="minutes" label="Hands, min" hint={`passes took ${Math.round(verdict.passHours * 60)}`} />
+        <FormNumber control={control} name="valleyMicrometres" label="Deepest valley, µm" mayBeEmpty hint="empty: not judged" />
       </div>
       {zoneSums.length > 0 && (
-        <SelectField
-          label="Over"
-          value={zoneId}
-          options={[
-            ['', 'all of it'],
-            ...ZONES.filter((zone) => zoneSums.some((sum) => sum.zone === zone.id)).map(
-              (zone) => [zone.id, zone.name.toLowerCase()] as const,
-            ),
-          ]}
-          onChange={(id) => setZoneId(ZONES.find((zone) => zone.id === id)?.id ?? '')}
+        <Controller
+          control={control}
+          name="zone"
+          render={({ field }) => (
+            <SelectField
+              label="Over"
+              value={field.value ?? ''}
+              options={[
+                ['', 'all of it'],
+                ...ZONES.filter((zone) => zoneSums.some((sum) => sum.zone === zone.id)).map(
+                  (zone) => [zone.id, zone.name.toLowerCase()] as const,
+                ),
+              ]}
+              onChange={(id) => field.onChange(ZONES.find((zone) => zone.id === id)?.id ?? null)}
+            />
+          )}
         />
       )}
-      <CheckField label="Looked at with a guide coat" checked={isGuideCoat} onChange={setGuideCoat} isLarge />
-      <Labelled label="Note">
-        {({ id }) => <input id={id} className="field" maxLength={4000} value={note} onChange={(event) => setNote(event.target.value)} />}
+      <Controller
+        control={control}
+        name="isGuideCoat"
+        render={({ field }) => <CheckField label="Looked at with a guide coat" checked={field.value} onChange={field.onChange} isLarge />}
+      />
+      <Labelled label="Note" error={errors.note?.message}>
+        {({ id, describedBy }) => <input id={id} aria-describedby={describedBy} className="field" {...form.register('note')} />}
       </Labelled>
       <Button type="submit" look="primary" isLarge>
         Log the pass{mended.length > 0 && `, ${mended.length} mended`}
