@@ -93,6 +93,6 @@ function noHoursWords(calendarId: string | null): string {
   if (isCutByProduct(calendarId))
     return 'In none of your hours is the air fit for its product: too cold, too warm or too damp by its label. Heat or dry the shop, or see the product’s limits under Shop.';
   return isSprayCalendar(calendarId)
-    ? 'There are no spraying hours within the hands hours, or the air never allows it. Add some under Shop.'
+    ? 'There are no spraying hours within the hands hours, or light and air never allow it. See Hours and Air under Shop.'
     : 'There are no hands hours. Add some under Shop.';
 }

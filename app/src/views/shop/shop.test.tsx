@@ -97,12 +97,14 @@ describe('busy times', () => {
   it('daylight is asked for by the place, and not at all when it is taken out', async () => {
     const { user, db } = await openShop('/shop/hours');
     await retype(user, await screen.findByRole('textbox', { name: 'Latitude, °' }), '55.7');
-    await waitFor(async () => expect((await shopOf(db))?.daylightAt).toEqual({ latitude: 55.7, longitude: 0 }));
+    await waitFor(async () => expect((await shopOf(db))?.daylightAt).toEqual({ latitude: 55.7, longitude: 12.6 }));
     await screen.findByDisplayValue('55.7');
     const latitude = screen.getByRole('textbox', { name: 'Latitude, °' });
     await user.clear(latitude);
     await user.tab();
     await waitFor(async () => expect((await shopOf(db))?.daylightAt).toBeNull());
+    await user.click(await screen.findByRole('button', { name: 'By Copenhagen, the city of this clock' }));
+    await waitFor(async () => expect((await shopOf(db))?.daylightAt).toEqual({ latitude: 55.7, longitude: 12.6 }));
   });
 });
 

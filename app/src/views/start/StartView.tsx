@@ -1,4 +1,5 @@
 import { setArea } from '@zinc-ladder/core/batch/setArea';
+import { placeOfZone } from '@zinc-ladder/core/climate/placeOfZone';
 import { MATERIALS } from '@zinc-ladder/core/ladder/materials';
 import { beadShareOf } from '@zinc-ladder/core/surface/measure/layerRidges';
 import type { PartSize, ShapeId } from '@zinc-ladder/core/surface/measure/shapes';
@@ -30,6 +31,7 @@ import { Sheet } from '../../ui/Sheet';
 import { Swatch } from '../../ui/swatch/Swatch';
 import { formatSpan } from '../../base/formats';
 import { useFormats } from '../../features/formats/useFormats';
+import { SprayLightNote } from './SprayLightNote';
 import { finishOptions, isSmoothed, ROUTE_OPTIONS, smoothingOptions, suggestRoute } from '../../features/rung/routeOptions';
 
 /** From an empty shop to a first part with its ladder; a shop that has a prop never sees it. */
@@ -55,7 +57,6 @@ function FirstProp({ shop }: { readonly shop: Shop }) {
   const formats = useFormats();
   const [hoursId, setHours] = useState('both');
   const [sprayId, setSpray] = useState('yard');
-  const sprayNote = SPRAY_WAYS.find(({ id }) => id === sprayId)?.note;
   const [kitIds, setKits] = useState<readonly string[]>(['smoothing']);
   const [propName, setPropName] = useState('');
   const [dueMs, setDue] = useState<number | null>(null);
@@ -107,7 +108,7 @@ function FirstProp({ shop }: { readonly shop: Shop }) {
   const go = async (): Promise<void> => {
     if (missing !== null) return;
     const prop = { ...NEW_PROP, name: propName.trim(), dueMs, viewingMetres: metres ?? NEW_PROP.viewingMetres };
-    const said = { hoursId, sprayId, kitIds, prop, part, route, mesh: mesh.trial };
+    const said = { hoursId, sprayId, place: placeOfZone(shop.timeZone), kitIds, prop, part, route, mesh: mesh.trial };
     if (await edit(`Add ${prop.name}`, (change) => startFirstProp(change, shop, said, newId))) void navigate('/bench');
   };
   return (
@@ -141,7 +142,7 @@ function FirstProp({ shop }: { readonly shop: Shop }) {
               options={SPRAY_WAYS.map(({ id, name }) => [id, name] as const)}
               onChange={setSpray}
             />
-            {sprayNote && <p className="text-dim text-sm">{sprayNote}</p>}
+            <SprayLightNote shop={shop} hoursId={hoursId} sprayId={sprayId} />
           </Step>
           <Step number={2} name="What you have">
             <ul className="grid gap-1">

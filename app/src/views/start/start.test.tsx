@@ -44,6 +44,27 @@ describe('the first prop', () => {
     expect(await db.records('props').count()).toBe(0);
     expect((await db.records('shop').toArray())[0]?.hours).toHaveLength(7);
   });
+  it('says what daylight leaves of the hours, by the city of the clock, and keeps that place', async () => {
+    const { user, db, store, router, pass } = await openStart();
+    const shop = (await db.records('shop').toArray())[0];
+    if (!shop) throw new Error('no shop');
+    await store.edit('zone', (edit) => edit.patch('shop', shop.id, { timeZone: 'Europe/Copenhagen' }));
+    expect(await screen.findByText(/^Light from 0\d:\d\d to 2\d:\d\d, by Copenhagen, the city of your clock/u)).toBeTruthy();
+    // In December the sun is down before any evening begins.
+    pass(200 * 86_400_000);
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Hands' }), 'evenings');
+    expect(await screen.findByText(/^Light from 08:\d\d to 15:\d\d, .*For 4 weeks it is dark in all of your hours/u)).toBeTruthy();
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Spraying' }), 'lamp');
+    expect(screen.queryByText(/Light from/u)).toBeNull();
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Spraying' }), 'yard');
+    await user.type(screen.getByRole('textbox', { name: 'Prop' }), 'Ship bell');
+    await user.type(screen.getByRole('textbox', { name: 'Part' }), 'Bell');
+    await user.click(growButton());
+    await waitFor(() => expect(router.state.location.pathname).toBe('/bench'));
+    await waitFor(async () => expect((await db.records('shop').toArray())[0]?.daylightAt).toEqual({ latitude: 55.7, longitude: 12.6 }));
+    await store.undo();
+    expect((await db.records('shop').toArray())[0]?.daylightAt).toBeNull();
+  });
   it('grows as many loops as the surface then asks for', async () => {
     const { user, router } = await openStart();
     await user.type(screen.getByRole('textbox', { name: 'Prop' }), 'Buoy');

@@ -8,6 +8,7 @@ import { ShopDatabase } from '../../tables/database';
 import { gatherProject } from '../../whole/projectTransfer';
 import { Store } from '../../edits/store';
 import type { FirstProp } from './firstProp';
+import { placeOfZone } from '@zinc-ladder/core/climate/placeOfZone';
 import { SPRAY_WAYS, startFirstProp, USUAL_HOURS } from './firstProp';
 import { newShop, starterProducts } from '../shop/newShop';
 import { NEW_PART } from './partChanges';
@@ -30,14 +31,18 @@ beforeEach(async () => {
 });
 afterEach(() => db.delete());
 
-async function start(finish: FirstProp['route']['finish'], kitIds: readonly string[]) {
+const COPENHAGEN = { latitude: 55.7, longitude: 12.6 };
+
+async function start(finish: FirstProp['route']['finish'], kitIds: readonly string[], sprayId = 'booth') {
   await store.edit('first', (edit) =>
     startFirstProp(
       edit,
       shop,
       {
         hoursId: 'weekends',
-        sprayId: 'booth',
+        sprayId,
+        // A place of a zone has a name as well, which no record takes.
+        place: placeOfZone('Europe/Copenhagen'),
         kitIds,
         prop: { ...NEW_PROP, name: 'Buoy' },
         part: { ...NEW_PART, name: 'Hull' },
@@ -57,6 +62,14 @@ describe('the first prop', () => {
     expect(findRuleFaults(project)).toEqual([]);
     expect(project.shop.hours).toEqual(USUAL_HOURS.find(({ id }) => id === 'weekends')?.spans);
     expect(project.shop.sprayHours).toEqual(SPRAY_WAYS.find(({ id }) => id === 'booth')?.spans);
+  });
+  it.each([
+    ['yard', COPENHAGEN],
+    ['lamp', null],
+    ['booth', null],
+  ])('sprayed %s goes by the light only where that is said', async (sprayId, daylightAt) => {
+    const { project } = await start('satin', [], sprayId);
+    expect(project.shop.daylightAt).toEqual(daylightAt);
   });
   it.each([
     ['gloss', 'glossEnamel', ['Gloss blue', 'Gloss clear']],

@@ -1,3 +1,4 @@
+import type { GeoPosition } from '@zinc-ladder/core/climate/daylight';
 import { growFor } from '@zinc-ladder/model/gather/grow/growRungs';
 import type { LadderRoute } from '@zinc-ladder/model/records/ladder/ladder';
 import type { MeshReference } from '@zinc-ladder/model/records/prop/meshReference';
@@ -27,26 +28,24 @@ export const USUAL_HOURS: readonly { readonly id: string; readonly name: string;
   { id: 'always', name: 'Whenever I can, early to late', spans: on(ALL_DAYS, 8, 23) },
 ];
 
-/** Where spraying is done, and what is to be known of its hours. */
+/** Where spraying is done; by light alone it goes from sunrise to sunset, as far as those hours let it. */
 export const SPRAY_WAYS: readonly {
   readonly id: string;
   readonly name: string;
   readonly spans: readonly WeekSpan[];
-  readonly note: string | null;
+  readonly isByLight: boolean;
 }[] = [
-  {
-    id: 'yard',
-    name: 'Out of doors, by day',
-    spans: on(ALL_DAYS, 9, 20),
-    note: 'Till eight in the evening all year; once Shop, Hours knows your place, it ends when the light goes.',
-  },
-  { id: 'booth', name: 'In a booth, whenever I am there', spans: on(ALL_DAYS, 6, 24), note: null },
+  { id: 'yard', name: 'Out of doors, by daylight', spans: on(ALL_DAYS, 9, 20), isByLight: true },
+  { id: 'lamp', name: 'Out of doors, by lamplight too', spans: on(ALL_DAYS, 9, 20), isByLight: false },
+  { id: 'booth', name: 'In a booth, whenever I am there', spans: on(ALL_DAYS, 6, 24), isByLight: false },
 ];
 
 /** What a newcomer says of shop, prop and first part. */
 export interface FirstProp {
   readonly hoursId: string;
   readonly sprayId: string;
+  /** where the shop is likely to be, for its daylight; null: not known */
+  readonly place: GeoPosition | null;
   readonly kitIds: readonly string[];
   readonly prop: PropFields;
   readonly part: PartFields;
@@ -57,8 +56,13 @@ export interface FirstProp {
 /** Sets hours, puts kits on the shelf, and adds a prop with its first part and ladder. */
 export async function startFirstProp(edit: Edit, shop: Shop, said: FirstProp, makeId: () => string): Promise<void> {
   const hours = USUAL_HOURS.find(({ id }) => id === said.hoursId)?.spans ?? shop.hours;
-  const sprayHours = SPRAY_WAYS.find(({ id }) => id === said.sprayId)?.spans ?? shop.sprayHours;
-  await edit.patch('shop', shop.id, { hours: [...hours], sprayHours: [...sprayHours] });
+  const place = said.place && { latitude: said.place.latitude, longitude: said.place.longitude };
+  const way = SPRAY_WAYS.find(({ id }) => id === said.sprayId);
+  await edit.patch('shop', shop.id, {
+    hours: [...hours],
+    sprayHours: [...(way?.spans ?? shop.sprayHours)],
+    daylightAt: way?.isByLight ? (shop.daylightAt ?? place) : null,
+  });
   for (const kit of KITS) if (said.kitIds.includes(kit.id)) await addKit(edit, kit, makeId);
   const [propId, partId] = [makeId(), makeId()];
   await addProp(edit, propId, said.prop, await edit.list('props'));

@@ -55,6 +55,11 @@ describe('a what-if made real', () => {
     expect(await applied({ kind: 'rack', places: 3 }, async () => (await shopOf()).rackPlaces)).toBe((await shopOf()).rackPlaces + 3);
     expect(await applied({ kind: 'sprayPlace' }, async () => (await shopOf()).boothPlaces)).toBe((await shopOf()).boothPlaces + 1);
   });
+  it('is spraying after dark', async () => {
+    const { id } = await shopOf();
+    await store.edit('by daylight', (edit) => edit.patch('shop', id, { daylightAt: { latitude: 55.7, longitude: 12.6 } }));
+    expect(await applied({ kind: 'lamplight' }, async () => (await shopOf()).daylightAt)).toBeNull();
+  });
   it('is longer days, never past midnight', async () => {
     const ends = async () => (await shopOf()).hours.map((span) => span.endMinute);
     expect(await applied({ kind: 'longer', minutes: 30 }, ends)).toEqual([1350]);

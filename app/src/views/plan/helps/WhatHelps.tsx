@@ -60,7 +60,9 @@ export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonl
     // What has no place is mended first; else the parts that decide the end are worth another school.
     const deciding = [...new Set(plan.rungs.filter((time) => time.isCritical).map((time) => time.partId))];
     const ideas =
-      plan.unplaced.length > 0 ? suggestRemedies(plan.unplaced) : [...suggestWhatIfs(input), ...suggestSchools(records, deciding, nowMs)];
+      plan.unplaced.length > 0
+        ? suggestRemedies(plan.unplaced, input)
+        : [...suggestWhatIfs(input), ...suggestSchools(records, deciding, nowMs)];
     const how = {
       objective: records.shop.objective,
       runs: outlook.runs,

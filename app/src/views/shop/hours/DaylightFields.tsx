@@ -1,12 +1,18 @@
+import { placeOfZone } from '@zinc-ladder/core/climate/placeOfZone';
 import type { Shop } from '@zinc-ladder/model/records/shop/shop';
+import { Button } from '../../../ui/Button';
 import { InlineNumber } from '../../../ui/fields/fields';
 import { useShopPatch } from '../useShopPatch';
 
 /** Where the sun must be up for spraying; both empty: light does not matter. */
 export function DaylightFields({ shop }: { readonly shop: Shop }) {
   const patch = useShopPatch(shop);
+  // Who types one of the two is near the city of the clock in the other, until that is typed as well.
+  const near = placeOfZone(shop.timeZone);
   const set = (fields: Partial<NonNullable<Shop['daylightAt']>>): void =>
-    patch('the daylight', { daylightAt: { latitude: 0, longitude: 0, ...shop.daylightAt, ...fields } });
+    patch('the daylight', {
+      daylightAt: { latitude: near?.latitude ?? 0, longitude: near?.longitude ?? 0, ...shop.daylightAt, ...fields },
+    });
   return (
     <div className="border-line mt-3 grid grid-cols-2 gap-3 border-t pt-3">
       <p className="text-dim col-span-2 text-sm">In daylight only, at this place. Left empty: light does not matter.</p>
@@ -28,6 +34,11 @@ export function DaylightFields({ shop }: { readonly shop: Shop }) {
         mayBeEmpty
         onKeep={(longitude) => (longitude === null ? patch('the daylight', { daylightAt: null }) : set({ longitude }))}
       />
+      {!shop.daylightAt && near && (
+        <Button className="col-span-2 justify-self-start" onClick={() => set({})}>
+          By {near.name}, the city of this clock
+        </Button>
+      )}
     </div>
   );
 }

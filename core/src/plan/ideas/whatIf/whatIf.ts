@@ -7,6 +7,8 @@ interface WhatIfFields {
   readonly evening: { readonly date: string; readonly startMinute: number; readonly endMinute: number };
   readonly rack: { readonly places: number };
   readonly sprayPlace: object;
+  /** spraying goes on after dark */
+  readonly lamplight: object;
   readonly leaveOut: { readonly rungId: string };
   /** a turn of filling and sanding fewer */
   readonly leaveOutLoop: { readonly rungIds: readonly string[] };
@@ -45,7 +47,7 @@ export interface WhatIfEntry<Kind extends WhatIfKind> {
   /** what of it is worth trying in a shop that can be planned; [] for what is only a remedy */
   readonly suggest: (input: ShopPlanInput) => readonly WhatIf<Kind>[];
   /** what of it could give a task its place; null where it is no remedy for that cause */
-  readonly remedy: (certificate: Certificate) => WhatIf<Kind> | null;
+  readonly remedy: (certificate: Certificate, input: ShopPlanInput) => WhatIf<Kind> | null;
   /** the shop as it would be */
   readonly apply: (input: ShopPlanInput, whatIf: WhatIf<Kind>) => ShopPlanInput;
   readonly words: (whatIf: WhatIf<Kind>, wording: WhatIfWording) => string;

@@ -18,13 +18,15 @@ const evenings = [1, 2, 3, 4, 5].map((weekday) => ({ weekday, startMinute: 18 * 
 const garage = (parts: readonly PlanPart[], change: Partial<ShopPlanInput> = {}): ShopPlanInput =>
   shop(parts, { hours: evenings, props: [{ id: 'prop', name: 'prop', dueMs: NOW + 10 * 24 * HOUR, weight: 1 }], ...change });
 
+/** 28 May 2026 is a Thursday; the first day without hours is Saturday. */
+const SATURDAY = { kind: 'evening', date: '2026-05-30', startMinute: 540, endMinute: 1020 } as const;
+
 describe('what is worth trying', () => {
   it('is heat, the next free day, more places, a coat in the middle of many, and thinner coats', () => {
     const found = suggestWhatIfs(garage([part('a', coats(3))]));
-    // 28 May 2026 is a Thursday; the first day without hours is Saturday.
     expect(found).toEqual([
       { kind: 'heater', celsius: 20 },
-      { kind: 'evening', date: '2026-05-30', startMinute: 540, endMinute: 1020 },
+      SATURDAY,
       { kind: 'rack', places: 2 },
       { kind: 'sprayPlace' },
       { kind: 'leaveOut', rungId: 'coat-1' },
@@ -52,6 +54,12 @@ describe('what is worth trying', () => {
     // Filler primer is 40 µm, enamel cures by oxygen: warm air only skins them over.
     expect(dryers('fillerPrimer')).toEqual([]);
     expect(dryers('enamelColour')).toEqual([]);
+  });
+  it('is a lamp only where spraying ends with daylight', () => {
+    const kinds = (daylightAt: ShopPlanInput['daylightAt']) =>
+      suggestWhatIfs(garage([part('a', coats(2))], { daylightAt })).map(({ kind }) => kind);
+    expect(kinds(null)).not.toContain('lamplight');
+    expect(kinds({ latitude: 55.7, longitude: 12.6 })).toContain('lamplight');
   });
   it('finds no evening where every day has hours', () => {
     expect(suggestWhatIfs(shop([part('a', coats(1))])).some((whatIf) => whatIf.kind === 'evening')).toBe(false);
@@ -179,7 +187,7 @@ describe('the rank of what was tried', () => {
 function mend(input: ShopPlanInput) {
   const plan = planShopAtOnce(input);
   if (plan.kind !== 'planned') throw new Error('faulty');
-  const remedies = suggestRemedies(plan.unplaced);
+  const remedies = suggestRemedies(plan.unplaced, input);
   return {
     unplaced: plan.unplaced,
     outcomes: remedies.map((whatIf) => tryWhatIf(input, whatIf, { objective: 'readyFirst', runs: 1, seed: 1 })),
@@ -193,8 +201,18 @@ describe('what would mend a plan that cannot be', () => {
     const { unplaced, outcomes } = mend(garage([part('a', [rung('long', 'washResin', { minutes: 200 })])]));
     expect(unplaced.map((entry) => entry.cause.kind)).toEqual(['noWindow']);
     // The evening is 180 minutes; twenty are lacking, hours go by quarters.
-    expect(outcomes.map((outcome) => outcome.whatIf)).toEqual([{ kind: 'longer', minutes: 30 }]);
-    expect(mended(outcomes)).toEqual(['longer']);
+    expect(outcomes.map((outcome) => outcome.whatIf)).toEqual([SATURDAY, { kind: 'longer', minutes: 30 }]);
+    expect(mended(outcomes)).toEqual(['evening', 'longer']);
+  });
+  it('is a lamp, or hours by day, for spraying where every evening is dark; staying longer is no help', () => {
+    // So far south the sun is down by four at the end of May.
+    const dark = { daylightAt: { latitude: -55, longitude: 12.6 } };
+    const { unplaced, outcomes } = mend(garage([part('a', [rung('coat', 'sprayCoat', { classId: 'lacquerColour' })])], dark));
+    expect(unplaced).toMatchObject([{ cause: { kind: 'noWindow', longestMinutes: 0 } }]);
+    expect(mended(outcomes)).toEqual(['evening', 'lamplight']);
+    // What is sanded needs no light.
+    const sanding = mend(garage([part('a', [rung('long', 'washResin', { minutes: 200 })])], dark));
+    expect(sanding.outcomes.map(({ whatIf }) => whatIf.kind)).not.toContain('lamplight');
   });
   it('is as many rack places as a set lacks', () => {
     const set = part('a', [rung('coat', 'sprayCoat', { classId: 'lacquerColour' })], 11);
@@ -246,6 +264,7 @@ describe('an idea in words', () => {
     [{ kind: 'rack', places: 2 }, '2 rack places more'],
     [{ kind: 'rack', places: 1 }, '1 rack place more'],
     [{ kind: 'sprayPlace' }, 'One spray place more'],
+    [{ kind: 'lamplight' }, 'Spraying by lamplight, after dark too'],
     [{ kind: 'leaveOut', rungId: 'coat' }, 'Leave out <coat>'],
     [{ kind: 'leaveOutLoop', rungIds: ['fill', 'sand'] }, 'A turn fewer: leave out <fill> and <sand>'],
     [{ kind: 'dryer', rungIds: ['coat'], minutes: 5 }, 'A dryer on 1 thin coat, 5 min each'],

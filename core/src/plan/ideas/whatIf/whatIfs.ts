@@ -3,6 +3,7 @@ import type { ShopPlanInput } from '../../shop/shopPlanInput';
 import { dryer } from './dryer';
 import { evening } from './evening';
 import { heater } from './heater';
+import { lamplight } from './lamplight';
 import { leaveOut, leaveOutLoop } from './leaveOut';
 import { longer } from './longer';
 import { rack, sprayPlace } from './places';
@@ -15,6 +16,7 @@ import type { WhatIf, WhatIfEntry, WhatIfKind, WhatIfWording } from './whatIf';
 const WHAT_IFS: { readonly [Kind in WhatIfKind]: WhatIfEntry<Kind> } = {
   heater,
   evening,
+  lamplight,
   rack,
   sprayPlace,
   leaveOut,
@@ -36,8 +38,8 @@ export function suggestWhatIfs(input: ShopPlanInput): WhatIf[] {
 }
 
 /** What is worth trying where something has no place: what its certificate asks for. */
-export function suggestRemedies(unplaced: readonly Certificate[]): WhatIf[] {
-  const found = unplaced.flatMap((certificate) => ENTRIES.flatMap(({ remedy }) => remedy(certificate) ?? []));
+export function suggestRemedies(unplaced: readonly Certificate[], input: ShopPlanInput): WhatIf[] {
+  const found = unplaced.flatMap((certificate) => ENTRIES.flatMap(({ remedy }) => remedy(certificate, input) ?? []));
   return [...new Map(found.map((whatIf) => [JSON.stringify(whatIf), whatIf])).values()].slice(0, MOST_IDEAS);
 }
 
