@@ -38,3 +38,33 @@ test('every view fits a phone', async ({ page }) => {
     expect(await page.evaluate(() => document.documentElement.scrollWidth), tab).toBeLessThanOrEqual(390);
   }
 });
+
+test('at 320 pixels, as a page is at four times its size, nothing has to be scrolled sideways (WCAG 2.2, 1.4.10)', async ({ page }) => {
+  await page.setViewportSize({ width: 320, height: 844 });
+  await openDemo(page, '/shop/places');
+  await page.getByRole('combobox', { name: 'Units' }).selectOption('us');
+  await expect(page.getByRole('button', { name: /^Undo/u })).toBeVisible();
+  const paths = [
+    'bench',
+    'plan',
+    'ladders/lantern/lantern-tank?rung=lantern-tank-21',
+    'surface/telegraph-case/sand',
+    'surface/telegraph-case/inspect',
+    'colour/mix/target-green',
+    'colour/cards',
+    'references/lantern/picture-hall',
+    'weather/lantern-cap',
+    'shelf',
+    'log',
+    'shop/hours',
+    'shop/products',
+    'fittings/cuff',
+    'lights/lantern',
+  ];
+  for (const path of paths) {
+    await page.goto(`${DEMO}/${path}`);
+    await expect(page.getByRole('main')).not.toBeEmpty();
+    await page.waitForTimeout(600);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(320);
+  }
+});

@@ -57,8 +57,8 @@ export function BenchView() {
   const shown = planned.find((time) => time.rungId === still.shownId);
   const skip = new Set([...held.map((rung) => rung.id), ...(held.length === 0 && shown ? [shown.rungId] : [])]);
   return (
-    <div className="grid gap-4 md:grid-cols-2 lg:h-full lg:grid-cols-[minmax(0,27rem)_minmax(15rem,1fr)_minmax(0,27rem)] lg:grid-rows-1">
-      <div className="grid content-start gap-4 lg:min-h-0 lg:content-stretch lg:overflow-auto">
+    <div className="grid grid-cols-1 gap-4 md:grid-cols-2 lg:h-full lg:grid-cols-[minmax(0,27rem)_minmax(15rem,1fr)_minmax(0,27rem)] lg:grid-rows-1">
+      <div className="grid grid-cols-1 content-start gap-4 lg:min-h-0 lg:content-stretch lg:overflow-auto">
         {/* On a phone the timer comes first: who stands at it changes seldom. */}
         <div className="empty:hidden max-md:order-last">
           <WhoPicker />

@@ -85,7 +85,7 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
           </svg>
         </>
       )}
-      <div className="bg-sheet mb-3 grid grid-cols-[2fr_1fr] gap-3 max-md:sticky max-md:bottom-12 max-md:z-10 max-md:-mx-2 max-md:p-2">
+      <div className="bg-sheet mb-3 grid grid-cols-[2fr_1fr] gap-3 max-[22.4rem]:grid-cols-2 max-md:sticky max-md:bottom-12 max-md:z-10 max-md:-mx-2 max-md:p-2">
         <Button look="primary" isLarge shortcut="d" disabled={isForgotten} onClick={() => void done()}>
           {isForgotten ? 'Done' : `Done: log ${formatSpan(minutes)}`}
         </Button>
@@ -97,7 +97,7 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
         >
           Set down
         </Button>
-        <div className="flex gap-3">
+        <div className="flex gap-3 max-[22.4rem]:contents">
           <Button
             isLarge
             className="flex-1"

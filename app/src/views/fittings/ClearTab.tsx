@@ -30,11 +30,11 @@ const percent = (share: number): string => `${Math.round(share * 100)} %`;
 export function ClearTab(panel: Panel) {
   return (
     <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-2">
-      <div className="grid min-w-0 gap-4">
+      <div className="grid grid-cols-1 min-w-0 gap-4">
         <ClarityPanel {...panel} />
         <MistPanel {...panel} />
       </div>
-      <div className="grid min-w-0 gap-4">
+      <div className="grid grid-cols-1 min-w-0 gap-4">
         <DyePanel {...panel} />
         <Cautions ids={['sprayMist', 'dyeBath', 'worn']} />
       </div>

@@ -85,7 +85,7 @@ function OpenLadder({ part, index }: { readonly part: Part; readonly index: Shop
   const tab =
     'font-label text-dim data-[state=active]:border-ink data-[state=active]:text-ink min-h-11 cursor-pointer border-b-2 border-transparent px-3 text-lg font-semibold';
   return (
-    <div className="grid items-start gap-4 md:grid-cols-[17rem_minmax(0,1fr)] lg:h-full lg:grid-cols-[17rem_minmax(0,1fr)_20rem] lg:items-stretch">
+    <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[17rem_minmax(0,1fr)] lg:h-full lg:grid-cols-[17rem_minmax(0,1fr)_20rem] lg:items-stretch">
       <Sheet className="flex min-h-0 flex-col p-4" label="Ladder">
         <div className="mb-2 flex items-center justify-between gap-3">
           <Link to={`/ladders/${part.propId}`} className="text-dim underline underline-offset-4">

@@ -34,7 +34,7 @@ export function LaddersView() {
     if (id && side === 'newProp') void navigate(`/ladders/${id}`);
   };
   return (
-    <div className={`grid gap-4 md:h-full ${side === 'nothing' ? '' : 'lg:grid-cols-[minmax(0,1fr)_26rem]'}`}>
+    <div className={`grid grid-cols-1 gap-4 md:h-full ${side === 'nothing' ? '' : 'lg:grid-cols-[minmax(0,1fr)_26rem]'}`}>
       <div className="flex min-h-0 min-w-0 flex-col">
         <div className="mb-3 flex flex-wrap items-center gap-2">
           <nav aria-label="Props" className="mr-auto flex flex-wrap gap-1">

@@ -83,7 +83,7 @@ export function LogView() {
     download(writeLogCsv(rows), fileName(`${shop?.name ?? 'shop'} log`, toLocalInput(newest, zone).slice(0, 10), 'csv'), 'text/csv');
   };
   return (
-    <div className="grid gap-4 lg:h-full lg:grid-cols-[minmax(0,1fr)_24rem]">
+    <div className="grid grid-cols-1 gap-4 lg:h-full lg:grid-cols-[minmax(0,1fr)_24rem]">
       <Sheet className="flex min-h-[60dvh] min-w-0 flex-col lg:min-h-0" label="Log">
         <LogFilters filter={filter} onFilter={setFilter} index={index} />
         <CardsFound text={shownFilter.text} />

@@ -109,7 +109,7 @@ export function PlanView() {
     );
   }
   return (
-    <div className="grid gap-4 lg:h-full lg:grid-cols-[minmax(0,1fr)_20rem] lg:grid-rows-[minmax(0,1fr)] print:block">
+    <div className="grid grid-cols-1 gap-4 lg:h-full lg:grid-cols-[minmax(0,1fr)_20rem] lg:grid-rows-[minmax(0,1fr)] print:block">
       <Sheet className="flex min-h-0 min-w-0 flex-col" label="Plan">
         {Boolean(error) && (
           <div className="p-3 pb-0">

@@ -63,7 +63,7 @@ export function ReferencesView() {
         <ReferenceTabs propId={prop.id} props={props} />
         <UndoBar />
       </div>
-      <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
+      <div className="grid grid-cols-1 items-start gap-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
         <div className="grid min-w-0 gap-3 lg:sticky lg:top-0">
           <nav aria-label="Pictures" className="flex flex-wrap items-end gap-2">
             {[...shown, ...measured.own.slice(0, MOST_OWN)].map(({ id, name, isOwn }) => (

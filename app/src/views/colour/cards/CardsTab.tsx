@@ -71,7 +71,7 @@ export function CardsTab({ cardId }: { readonly cardId: string | null }) {
     if (id) void navigate(`/colour/cards/${id}`);
   };
   return (
-    <div className="grid items-start gap-4 md:grid-cols-[18rem_minmax(0,1fr)]">
+    <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[18rem_minmax(0,1fr)]">
       <section aria-label="Cards">
         <h2 className="label mb-2">{cards.length} cards</h2>
         <Button look="primary" isLarge className="mb-2 w-full" onClick={() => setWriting(blank(null))}>

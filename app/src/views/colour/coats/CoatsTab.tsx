@@ -52,7 +52,7 @@ export function CoatsTab() {
     );
   }
   return (
-    <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_20rem]">
+    <div className="grid grid-cols-1 items-start gap-4 lg:grid-cols-[minmax(0,1fr)_20rem]">
       <CoatsOf key={paint.id} paint={paint} paints={paints} products={products} mirrored={mirrored} onChoose={setPaintId} />
       <div className="grid gap-4">
         <CoatsOnLadders paint={paint} mirrored={mirrored} />

@@ -46,7 +46,7 @@ export function MixTab({ targetId }: { readonly targetId: string | null }) {
 
 function OpenTarget({ target, targets }: { readonly target: ColourTarget; readonly targets: readonly ColourTarget[] }) {
   return (
-    <div className="grid items-start gap-5 lg:grid-cols-[14rem_minmax(0,1fr)_17rem]">
+    <div className="grid grid-cols-1 items-start gap-5 lg:grid-cols-[14rem_minmax(0,1fr)_17rem]">
       <TargetPictures target={target} targets={targets} />
       <RecipeDesk target={target} />
     </div>

@@ -124,7 +124,7 @@ export function PictureDesk({ picture, wantedTargetId }: { readonly picture: Pic
     }
   };
   return (
-    <div className="grid min-w-0 items-start gap-4 xl:grid-cols-[minmax(0,1fr)_18rem]">
+    <div className="grid grid-cols-1 min-w-0 items-start gap-4 xl:grid-cols-[minmax(0,1fr)_18rem]">
       <div className="min-w-0">
         <div className="mb-2 flex flex-wrap items-center gap-2" role="group" aria-label="What a drag does">
           <Button aria-pressed={mode === 'neutral'} look={mode === 'neutral' ? 'primary' : 'plain'} onClick={() => setMode('neutral')}>

@@ -31,7 +31,7 @@ export function PicturesTab({ pictureId }: { readonly pictureId: string | null }
   };
   const arriving = useArrivingPicture((file) => void add(file));
   return (
-    <div className="grid items-start gap-4 md:grid-cols-[16rem_minmax(0,1fr)]" {...arriving}>
+    <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[16rem_minmax(0,1fr)]" {...arriving}>
       <section aria-label="Pictures">
         <div className="mb-2 flex flex-wrap items-center gap-2">
           <FilePick accept="image/jpeg,image/png,image/webp" onPick={(file) => void add(file)} disabled={isReading}>

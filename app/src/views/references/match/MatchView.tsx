@@ -167,7 +167,7 @@ function OpenMatch({ match, earlier }: { readonly match: PictureMatch; readonly 
       void navigate(`/references/${match.propId}/match`);
   };
   return (
-    <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
+    <div className="grid grid-cols-1 items-start gap-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
       <div className="grid min-w-0 gap-3">
         <div role="group" aria-label="What is shown" className="flex gap-1">
           {SEEN.map(([id, words]) => (

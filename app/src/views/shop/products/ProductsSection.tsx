@@ -48,7 +48,7 @@ export function ProductsSection() {
     if (await edit('Add a product', (change) => change.put('products', product))) setOpenId(product.id);
   };
   return (
-    <div className="grid items-start gap-4 md:grid-cols-[20rem_minmax(0,1fr)]">
+    <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[20rem_minmax(0,1fr)]">
       <section aria-label="Products">
         <div className="mb-2 grid grid-cols-[1fr_auto] items-end gap-2">
           <Labelled label={`Find among ${products.length}`}>

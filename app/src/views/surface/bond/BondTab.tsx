@@ -12,8 +12,8 @@ export function BondTab({ part }: { readonly part: Part }) {
   const index = useShopIndex();
   const joins = useTable('joins').filter((join) => join.hostPartId === part.id || join.guestPartId === part.id);
   return (
-    <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_20rem]">
-      <div className="grid min-w-0 gap-4">
+    <div className="grid grid-cols-1 items-start gap-4 lg:grid-cols-[minmax(0,1fr)_20rem]">
+      <div className="grid grid-cols-1 min-w-0 gap-4">
         {joins.length === 0 && (
           <Sheet className="p-4" label="Joins">
             <p>

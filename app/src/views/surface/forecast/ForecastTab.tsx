@@ -32,7 +32,7 @@ export function ForecastTab({ surface }: { readonly surface: Surface }) {
         <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-4">
           <SchoolsSheet surface={surface} />
           <OwnCasesSheet surface={surface} />
-          <div className="grid gap-4 xl:grid-cols-[minmax(0,1fr)_16rem]">
+          <div className="grid grid-cols-1 gap-4 xl:grid-cols-[minmax(0,1fr)_16rem]">
             <CurveSheet surface={surface} />
             <VerdictSheet surface={surface} />
           </div>

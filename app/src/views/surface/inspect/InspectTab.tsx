@@ -20,7 +20,7 @@ export function InspectTab({ surface }: { readonly surface: Surface }) {
       return next;
     });
   return (
-    <div className="grid items-start gap-4 lg:grid-cols-[27rem_minmax(0,1fr)_17rem]">
+    <div className="grid grid-cols-1 items-start gap-4 lg:grid-cols-[27rem_minmax(0,1fr)_17rem]">
       <Sheet className="min-w-0 p-4" label="Where it is">
         <InspectPlace surface={surface} pin={pin} onPin={setPin} />
         <FlawForm surface={surface} pin={pin} onPin={setPin} />

@@ -59,33 +59,35 @@ export function SandSheet({ surface }: { readonly surface: Surface }) {
           onChange={setLastName}
         />
       </div>
-      <table className="mt-3 w-full text-left">
-        <thead>
-          <tr className="border-line text-dim border-b text-sm">
-            <th className="py-1 font-normal">paper</th>
-            <th className="px-2 text-right font-normal">takes off</th>
-            <th className="px-2 text-right font-normal">leaves</th>
-            <th className="px-2 text-right font-normal">powered</th>
-            <th className="px-2 text-right font-normal">by hand</th>
-            <th className="px-2 text-right font-normal">strokes a spot</th>
-          </tr>
-        </thead>
-        <tbody>
-          {steps.map((step) => (
-            <tr key={step.name} className={`border-line border-b ${step.isWasted ? 'text-dim' : ''}`}>
-              <th scope="row" className="figure py-1">
-                {step.name}
-                {step.isWasted && <span className="text-oxide ml-2 font-sans text-sm font-normal">wasted under {under.name}</span>}
-              </th>
-              <td className="figure px-2 text-right">{formats.film(step.takesOffMicrometres)}</td>
-              <td className="figure px-2 text-right">{formats.film(step.scratchMicrometres)}</td>
-              <td className="figure px-2 text-right">{step.poweredMinutes < 0.5 ? '–' : formatSpan(step.poweredMinutes)}</td>
-              <td className="figure px-2 text-right">{formatSpan(step.handMinutes)}</td>
-              <td className="figure px-2 text-right">{step.strokes}</td>
+      <div className="mt-3 overflow-x-auto" tabIndex={0} role="region" aria-label="Papers, one after the other">
+        <table className="w-full text-left">
+          <thead>
+            <tr className="border-line text-dim border-b text-sm">
+              <th className="py-1 font-normal">paper</th>
+              <th className="px-2 text-right font-normal">takes off</th>
+              <th className="px-2 text-right font-normal">leaves</th>
+              <th className="px-2 text-right font-normal">powered</th>
+              <th className="px-2 text-right font-normal">by hand</th>
+              <th className="px-2 text-right font-normal">strokes a spot</th>
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {steps.map((step) => (
+              <tr key={step.name} className={`border-line border-b ${step.isWasted ? 'text-dim' : ''}`}>
+                <th scope="row" className="figure py-1">
+                  {step.name}
+                  {step.isWasted && <span className="text-oxide ml-2 font-sans text-sm font-normal">wasted under {under.name}</span>}
+                </th>
+                <td className="figure px-2 text-right">{formats.film(step.takesOffMicrometres)}</td>
+                <td className="figure px-2 text-right">{formats.film(step.scratchMicrometres)}</td>
+                <td className="figure px-2 text-right">{step.poweredMinutes < 0.5 ? '–' : formatSpan(step.poweredMinutes)}</td>
+                <td className="figure px-2 text-right">{formatSpan(step.handMinutes)}</td>
+                <td className="figure px-2 text-right">{step.strokes}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
       <p className="mt-2">
         <Why
           name="minutes of sanding"

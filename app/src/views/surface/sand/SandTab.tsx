@@ -8,7 +8,7 @@ export function SandTab({ surface }: { readonly surface: Surface }) {
   return (
     <div className="grid items-start gap-4 lg:grid-cols-2">
       <SandSheet surface={surface} />
-      <div className="grid min-w-0 gap-4">
+      <div className="grid grid-cols-1 min-w-0 gap-4">
         <FilmBudget surface={surface} />
         <FitsSheet part={surface.part} />
       </div>

@@ -86,8 +86,8 @@ export function RehearseTab({ weather }: { readonly weather: Weather }) {
     [lampDegrees, isSplit, weather.finish],
   );
   return (
-    <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_27rem]">
-      <div className="grid min-w-0 gap-4">
+    <div className="grid grid-cols-1 items-start gap-4 lg:grid-cols-[minmax(0,1fr)_27rem]">
+      <div className="grid grid-cols-1 min-w-0 gap-4">
         <Sheet className="p-4" label="Rehearsal">
           <div className="mb-2 flex flex-wrap items-baseline justify-between gap-x-4">
             <h2 className="label">As it would look</h2>
@@ -166,7 +166,7 @@ export function RehearseTab({ weather }: { readonly weather: Weather }) {
         </Sheet>
         <AgeFigure answer={answer} isFull={isFull} />
       </div>
-      <div className="grid min-w-0 gap-4">
+      <div className="grid grid-cols-1 min-w-0 gap-4">
         <StorySheet weather={weather} />
         <PassList weather={weather} sights={answer?.sights ?? []} chosenId={chosen?.pass.id ?? null} onChoose={setChosenId} />
         {chosen && (

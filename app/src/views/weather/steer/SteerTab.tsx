@@ -111,8 +111,8 @@ function Steered({ weather, at, onChoose }: { readonly weather: Weather; readonl
     );
   };
   return (
-    <div className="grid items-start gap-4 lg:grid-cols-[26rem_minmax(0,1fr)]">
-      <div className="grid min-w-0 gap-4">
+    <div className="grid grid-cols-1 items-start gap-4 lg:grid-cols-[26rem_minmax(0,1fr)]">
+      <div className="grid grid-cols-1 min-w-0 gap-4">
         <Sheet className="p-4" isActive label="Verdict">
           <SelectField
             label="Pass"
