@@ -10,8 +10,8 @@ export interface TrialNumber {
 }
 
 /** The number of a text, or null where it is none or out of bounds. */
-export function readTrial(text: string, min: number, max: number): number | null {
-  return checkNumber(text, { min, max }) === null ? parseNumber(text) : null;
+export function readTrial(text: string, min: number, max: number, isWhole = false): number | null {
+  return checkNumber(text, { min, max, isWhole }) === null ? parseNumber(text) : null;
 }
 
 /**
@@ -23,6 +23,7 @@ export function NumberBox({
   trial,
   min,
   max,
+  isWhole = false,
   mayBeEmpty = false,
   isQuiet = false,
   isMetric = false,
@@ -32,6 +33,7 @@ export function NumberBox({
   readonly trial: TrialNumber;
   readonly min: number;
   readonly max: number;
+  readonly isWhole?: boolean;
   readonly mayBeEmpty?: boolean;
   readonly isQuiet?: boolean;
   readonly isMetric?: boolean;
@@ -44,7 +46,7 @@ export function NumberBox({
   const [typed, setTyped] = useState({ text: '', kept: '' });
   const isSame = shown.unit === unit;
   const text = isSame ? trial.text : typed.kept === trial.text && typed.text !== '' ? typed.text : keptAsShown(trial.text);
-  const fault = isQuiet ? null : checkNumber(text, { ...shownBounds(shown, min, max), mayBeEmpty });
+  const fault = isQuiet ? null : checkNumber(text, { ...shownBounds(shown, min, max), isWhole, mayBeEmpty });
   function keptAsShown(kept: string): string {
     const value = parseNumber(kept);
     return kept.trim() === '' || !Number.isFinite(value) ? kept : shownText(shown, value);

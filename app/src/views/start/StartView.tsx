@@ -71,7 +71,7 @@ function FirstProp({ shop }: { readonly shop: Shop }) {
   const layerMillimetres = readTrial(layer, 0, 1) ?? NEW_PART.layerMillimetres;
   const mesh = useMeshTrial({ materialId, layerMillimetres });
   const material = MATERIALS.find((entry) => entry.id === materialId);
-  const pieces = readTrial(count, 1, 500);
+  const pieces = readTrial(count, 1, 500, true);
   const size = sides.map((side) => readTrial(side, 0.1, 5000));
   const isSized = mesh.trial !== null || size.every((side) => side !== null);
   const shape =
@@ -86,7 +86,7 @@ function FirstProp({ shop }: { readonly shop: Shop }) {
     name: partName.trim() || (mesh.trial ? nameOfFile(mesh.trial.file.name) : ''),
     materialId,
     layerMillimetres,
-    count: Math.round(pieces ?? 1),
+    count: pieces ?? 1,
     areaSquareCentimetres: Math.max(1, Math.round(area)),
     ridgeMicrometres: ridge === null ? null : Math.round(ridge),
     ...(shape ? { shapeId, sizeMillimetres: size as number[] } : {}),
@@ -200,7 +200,7 @@ function FirstProp({ shop }: { readonly shop: Shop }) {
                   />
                 )}
               </Labelled>
-              <NumberBox label="Pieces" trial={{ text: count, set: setCount }} min={1} max={500} />
+              <NumberBox label="Pieces" trial={{ text: count, set: setCount }} min={1} max={500} isWhole />
             </div>
             <div className="grid grid-cols-[2fr_1fr] gap-3">
               <SelectField

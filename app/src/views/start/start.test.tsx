@@ -27,6 +27,11 @@ describe('the first prop', () => {
     await user.selectOptions(screen.getByRole('combobox', { name: 'Hands' }), 'weekends');
     await user.type(screen.getByRole('textbox', { name: 'Prop' }), 'Ship bell');
     expect(screen.getByText('The part needs a name.')).toBeTruthy();
+    const pieces = screen.getByRole('textbox', { name: 'Pieces' });
+    await user.type(pieces, '.5');
+    expect(screen.getByText('A whole number is needed.')).toBeTruthy();
+    await user.clear(pieces);
+    await user.type(pieces, '1');
     await user.type(screen.getByRole('textbox', { name: 'Part' }), 'Bell');
     await user.selectOptions(screen.getByRole('combobox', { name: 'To look like' }), 'metal');
     // A box of 60 mm has 6 × 36 cm².

@@ -21,7 +21,7 @@ export function ChartReading({ product, mirrored }: { readonly product: Product;
   const [coats, setCoats] = useState('1');
   const [black, setBlack] = useState<Lab | null>(null);
   const [white, setWhite] = useState<Lab | null>(null);
-  const count = readTrial(coats, 1, 10);
+  const count = readTrial(coats, 1, 10, true);
   const paint = mixPaintOf(product, mirrored);
   const current = scatterOf(product);
   const found =
@@ -43,7 +43,7 @@ export function ChartReading({ product, mirrored }: { readonly product: Product;
         Paint it over a black and a white stripe, let it dry, read both. One of them will do, both are surer. Now in use: S·X{' '}
         <span className="figure">{current.value.toFixed(2)}</span> a coat, {current.isGuessed ? 'guessed' : 'from a card'}.
       </p>
-      <NumberBox label="Coats laid" trial={{ text: coats, set: setCoats }} min={1} max={10} />
+      <NumberBox label="Coats laid" trial={{ text: coats, set: setCoats }} min={1} max={10} isWhole />
       <LabBox label={black ? `Over black: ${hexOfLab(black)}` : 'Read over black'} action="Take" onTake={setBlack} />
       <LabBox label={white ? `Over white: ${hexOfLab(white)}` : 'Read over white'} action="Take" onTake={setWhite} />
       {(black ?? white) && (

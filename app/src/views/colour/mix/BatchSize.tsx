@@ -16,7 +16,7 @@ export function BatchSize({ totalParts, onDrops }: { readonly totalParts: number
   const [coats, setCoats] = useState('2');
   const [tool, setTool] = useState<'brushAcrylic' | 'airbrushAcrylic'>('brushAcrylic');
   const cm2 = readTrial(area, 0.1, 100_000);
-  const count = readTrial(coats, 1, 20);
+  const count = readTrial(coats, 1, 20, true);
   const entry = findProductClass(tool);
   const thin = DILUTIONS.find((dilution) => dilution.use === entry.application);
   const need =
@@ -29,7 +29,7 @@ export function BatchSize({ totalParts, onDrops }: { readonly totalParts: number
       <summary className="font-label min-h-8 cursor-pointer font-semibold">How much to mix</summary>
       <div className="grid items-end gap-3 pt-1 sm:grid-cols-[1fr_1fr_1fr_auto]">
         <NumberBox label="Area, cm²" trial={{ text: area, set: setArea }} min={0.1} max={100_000} isQuiet={area === ''} />
-        <NumberBox label="Coats" trial={{ text: coats, set: setCoats }} min={1} max={20} />
+        <NumberBox label="Coats" trial={{ text: coats, set: setCoats }} min={1} max={20} isWhole />
         <SelectField
           label="Laid on by"
           value={tool}

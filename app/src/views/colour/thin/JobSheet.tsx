@@ -29,7 +29,7 @@ export function JobSheet() {
   const product = products.find((entry) => entry.id === productId) ?? products[0];
   const part = parts.find((entry) => entry.id === partId);
   const cm2 = part ? part.areaSquareCentimetres * part.count : readTrial(area, 0.1, 1_000_000);
-  const count = readTrial(coats, 1, 30);
+  const count = readTrial(coats, 1, 30, true);
   if (!product) return <Sheet className="p-4">No product stands under Shop yet.</Sheet>;
   const own = cans.filter((can) => can.productId === product.id);
   const left = stocks.get(product.id)?.millilitres ?? 0;
@@ -55,7 +55,7 @@ export function JobSheet() {
       />
       <div className="grid grid-cols-2 gap-3">
         {!part && <NumberBox label="Area, cm²" trial={{ text: area, set: setArea }} min={0.1} max={1_000_000} />}
-        <NumberBox label="Coats" trial={{ text: coats, set: setCoats }} min={1} max={30} />
+        <NumberBox label="Coats" trial={{ text: coats, set: setCoats }} min={1} max={30} isWhole />
       </div>
       {one && wanted !== null && (
         <>
