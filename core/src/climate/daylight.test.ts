@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { daylight } from './daylight';
+import { daylight, nextDaylight } from './daylight';
 
 const HOUR = 3_600_000;
 const day = (date: string) => [Date.parse(`${date}T00:00:00Z`), Date.parse(`${date}T23:59:59Z`)] as const;
@@ -44,5 +44,17 @@ describe('daylight', () => {
     const [marchFrom, marchTo] = day('2026-03-28');
     expect(hours(daylight({ latitude: 89.5, longitude: 0 }, marchFrom, marchTo))).toBeCloseTo(24, 2);
     expect(daylight({ latitude: -89.5, longitude: 0 }, marchFrom, marchTo)).toEqual([]);
+  });
+  it('is told as the one there is, or the next; none where the sun stays up or down', () => {
+    const noon = Date.UTC(2026, 2, 20, 12);
+    const here = { latitude: 0, longitude: 0 };
+    const now = nextDaylight(here, noon);
+    expect(now && now.start < noon && now.end > noon && hours([now])).toBeCloseTo(12.1, 1);
+    // At the equator it is day again by six.
+    expect(((nextDaylight(here, noon + 9 * HOUR)?.start ?? 0) - noon) / HOUR).toBeCloseTo(18, 0);
+    for (const month of [5, 11]) expect(nextDaylight({ latitude: 75, longitude: 0 }, Date.UTC(2026, month, 21, 12))).toBeNull();
+  });
+  it('has no gap at midnight where the sun stays up', () => {
+    expect(daylight({ latitude: 75, longitude: 20 }, Date.UTC(2026, 5, 10), Date.UTC(2026, 5, 30))).toHaveLength(1);
   });
 });

@@ -99,6 +99,8 @@ describe('busy times', () => {
     await retype(user, await screen.findByRole('textbox', { name: 'Latitude, °' }), '55.7');
     await waitFor(async () => expect((await shopOf(db))?.daylightAt).toEqual({ latitude: 55.7, longitude: 12.6 }));
     await screen.findByDisplayValue('55.7');
+    // Copenhagen at the end of May: sunrise 04:34, sunset 21:37 by an almanac, from memory.
+    expect(await screen.findByText(/Light there from 04:3\d to 21:[34]\d\.$/u)).toBeTruthy();
     const latitude = screen.getByRole('textbox', { name: 'Latitude, °' });
     await user.clear(latitude);
     await user.tab();

@@ -1,4 +1,4 @@
-import { daylight } from '@zinc-ladder/core/climate/daylight';
+import { daylight, nextDaylight } from '@zinc-ladder/core/climate/daylight';
 import { placeOfZone } from '@zinc-ladder/core/climate/placeOfZone';
 import { intersectIntervals } from '@zinc-ladder/core/time/interval';
 import { expandWorkingHours } from '@zinc-ladder/core/time/workingHours';
@@ -27,8 +27,8 @@ export function SprayLightNote({ shop, hoursId, sprayId }: { readonly shop: Shop
       </p>
     );
   const until = now + WEEKS_AHEAD * 7 * DAY_MS;
-  const light = daylight(place, now - DAY_MS, until);
-  const today = light.find(({ end }) => end > now);
+  const light = daylight(place, now, until);
+  const today = nextDaylight(place, now);
   const spraying = expandWorkingHours(way.spans, [], shop.timeZone, now, until);
   const lit = intersectIntervals(intersectIntervals(expandWorkingHours(hours, [], shop.timeZone, now, until), spraying), light);
   return (

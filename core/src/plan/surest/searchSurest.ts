@@ -62,7 +62,7 @@ const SETTLING = 256;
 const MOST_TRIED_FIRST = 500;
 /** The best orders that are kept to go on from. */
 const ELITES = 10;
-/** Props that are let go one by one to begin with, sets of several besides, and the share of all plays they get together. */
+/** Props that are let go one by one to begin with, sets of several besides, and the share of all plays they get together, beside the draws each begins with. */
 const MOST_SINGLES = 6;
 const MOST_PAIRS = 2;
 const SHARE_FOR_SETS = 0.55;
