@@ -227,6 +227,17 @@ describe('words and numbers', () => {
       null,
     ]);
     expect(writeDayMinutes(1440)).toBe('24:00');
+    expect([0, 540, 720, 750, 1110, 1440].map((minutes) => writeDayMinutes(minutes, true))).toEqual([
+      '12a',
+      '9a',
+      '12p',
+      '12:30p',
+      '6:30p',
+      '12a',
+    ]);
+    // The end of the day reads as midnight, which an end takes as that.
+    for (let minutes = 0; minutes < 1440; minutes += 15) expect(readDayMinutes(writeDayMinutes(minutes, true))).toBe(minutes);
+    expect(['6 p.m.', '6P', '6:05 am', '6 m', '6 x'].map(readDayMinutes)).toEqual([1080, 1080, 365, null, null]);
   });
   it('name a moment in the shop’s zone', () => expect(toLocalInput(at, 'Europe/Copenhagen')).toBe('2026-05-28T19:31'));
   it('name files without anything a file system could trip over', () => {

@@ -116,12 +116,13 @@ function DayTime({
   readonly minutes: number;
   readonly onKeep: (minutes: number) => void;
 }) {
+  const { isTwelveHour } = useFormats();
   return (
     <InlineField
       label={label}
-      value={writeDayMinutes(minutes)}
+      value={writeDayMinutes(minutes, isTwelveHour)}
       maxLength={8}
-      check={(text) => (readDayMinutes(text) === null ? 'A time such as 02:00.' : null)}
+      check={(text) => (readDayMinutes(text) === null ? `A time such as ${writeDayMinutes(120, isTwelveHour)}.` : null)}
       onKeep={(text) => onKeep(readDayMinutes(text) ?? minutes)}
     />
   );

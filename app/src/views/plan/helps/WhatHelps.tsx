@@ -173,7 +173,7 @@ function Outcomes({
   const wording: WhatIfWording = {
     temperature: formats.temperature,
     day: formats.day,
-    timeOfDay: writeDayMinutes,
+    timeOfDay: (minute) => writeDayMinutes(minute, formats.isTwelveHour),
     span: formatSpan,
     rungTitle: index.rungTitle,
     partName: (partId) => index.parts.get(partId)?.name ?? '',

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { DaySpan, WeekSpan } from '@zinc-ladder/model/records/shop/shop';
 import { Button } from '../../../ui/Button';
+import { useFormats } from '../../../features/formats/useFormats';
 import { useNotices } from '../../../features/notices/Notices';
 import { readDayMinutes, writeDayMinutes } from '../../../base/dayMinutes';
 
@@ -25,6 +26,7 @@ export function SpanFields({
   readonly onPastMidnight?: (span: DaySpan, restMinutes: number) => void;
 }) {
   const { tell } = useNotices();
+  const { isTwelveHour } = useFormats();
   const set = (fields: Partial<DaySpan>): void => {
     const next = { startMinute: span.startMinute, endMinute: span.endMinute, ...fields };
     if (next.endMinute > next.startMinute) return onChange(next);
@@ -32,14 +34,17 @@ export function SpanFields({
     if (fields.startMinute !== undefined) {
       // A start moved past the end leaves the end behind; which it is to be, only the finisher knows.
       const moved = { startMinute: next.startMinute, endMinute: Math.min(1440, next.startMinute + 60) };
-      tell(`${name}: now until ${writeDayMinutes(moved.endMinute)}`, `It began after its end of ${writeDayMinutes(next.endMinute)}.`);
+      tell(
+        `${name}: now until ${writeDayMinutes(moved.endMinute, isTwelveHour)}`,
+        `It began after its end of ${writeDayMinutes(next.endMinute, isTwelveHour)}.`,
+      );
       return onChange(moved);
     }
     if (!onPastMidnight) {
       tell(`${name}: until midnight`, 'What goes past midnight is entered on the date after.');
       return onChange(untilMidnight);
     }
-    tell(`${name}: past midnight`, `Until midnight here, and until ${writeDayMinutes(next.endMinute)} on the day after.`);
+    tell(`${name}: past midnight`, `Until midnight here, and until ${writeDayMinutes(next.endMinute, isTwelveHour)} on the day after.`);
     onPastMidnight(untilMidnight, next.endMinute);
   };
   return (
@@ -69,6 +74,7 @@ function TimeField({
   readonly onKeep: (minutes: number) => void;
 }) {
   const [draft, setDraft] = useState<string | null>(null);
+  const { isTwelveHour } = useFormats();
   const typed = draft === null ? minutes : readDayMinutes(draft);
   const keep = (): void => {
     if (draft !== null && typed !== null && typed <= most && typed !== minutes) onKeep(typed);
@@ -78,8 +84,8 @@ function TimeField({
     <input
       aria-label={name}
       aria-invalid={typed === null || typed > most}
-      className="field figure max-w-20 aria-invalid:border-oxide"
-      value={draft ?? writeDayMinutes(minutes)}
+      className="field figure max-w-20 px-1.5 aria-invalid:border-oxide"
+      value={draft ?? writeDayMinutes(minutes, isTwelveHour)}
       onChange={(event) => setDraft(event.target.value)}
       onBlur={keep}
       onKeyDown={(event) => {
