@@ -14,6 +14,7 @@ import { keepClimate } from '../climateFeed';
 import { ShopDatabase } from '../tables/database';
 import { mendShop } from '../whole/mendShop';
 import { isLookDue } from '../whole/rulesVersion';
+import { wipeEverything } from '../whole/wipe';
 import { gatherProject, importProject, previewImports } from '../whole/projectTransfer';
 import { ShopError } from './shopError';
 import { Store } from './store';
@@ -209,8 +210,20 @@ describe('a shop of before that carries faults', () => {
     expect(await store.historyState()).toMatchObject({ undoLabel: null, redoLabel: null });
   });
   it('is not looked through again after a file took its place, which was checked as a whole', async () => {
-    expect(await isLookDue(db)).toBe(true);
+    expect(await mendShop(store, NOW)).toEqual([]);
     await importProject(store, await gatherProject(db, NOW), 'replace');
     expect(await isLookDue(db)).toBe(false);
+    const kept = await gatherProject(db, NOW);
+    await wipeEverything(store);
+    await importProject(store, kept, 'replace');
+    expect(await isLookDue(db)).toBe(false);
+  });
+  it('is still mended after a file took its place before anybody looked, and undo brought it back', async () => {
+    const sound = await gatherProject(db, NOW);
+    await db.records('fits').update('fit', { otherPartId: 'ghost' });
+    await importProject(store, sound, 'replace');
+    await store.undo();
+    expect(await db.records('fits').get('fit')).toMatchObject({ otherPartId: 'ghost' });
+    expect((await mendShop(store, NOW)).map(({ list }) => list)).toEqual(['fits']);
   });
 });

@@ -5,7 +5,7 @@ import type { Mend } from '@zinc-ladder/model/rules/mendProject';
 import { RECORD_LISTS, TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
 import type { Attachment, ShopDatabase } from '../tables/database';
 import type { Edit } from '../edits/edit';
-import { rememberLook } from './rulesVersion';
+import { isLookDue, rememberLook } from './rulesVersion';
 import { ShopError } from '../edits/shopError';
 import type { Store } from '../edits/store';
 
@@ -110,6 +110,7 @@ export async function importProject(store: Store, bundle: ProjectBundle, mode: I
   const foresee = await loadForeseeing();
   const { db } = store;
   const isReplacing = mode === 'replace' || (await db.records('shop').count()) === 0;
+  const wasLookDue = await isLookDue(db);
   const mends = await store.edit(
     isReplacing ? 'Replace everything by a file' : 'Merge a file',
     async (edit) => {
@@ -131,8 +132,8 @@ export async function importProject(store: Store, bundle: ProjectBundle, mode: I
     },
     'none',
   );
-  // All of it was checked as a file: the next start need not look through it again.
-  if (isReplacing) await rememberLook(db);
+  // All of it was checked as a file: the next start need not look through it, unless undo may bring back a shop that nobody looked through.
+  if (isReplacing && !wasLookDue) await rememberLook(db);
   return mends;
 }
 

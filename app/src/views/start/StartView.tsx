@@ -31,7 +31,7 @@ import { Sheet } from '../../ui/Sheet';
 import { Swatch } from '../../ui/swatch/Swatch';
 import { formatSpan } from '../../base/formats';
 import { useFormats } from '../../features/formats/useFormats';
-import { SprayLightNote } from './SprayLightNote';
+import { SprayOutNote } from './SprayOutNote';
 import { finishOptions, isSmoothed, ROUTE_OPTIONS, smoothingOptions, suggestRoute } from '../../features/rung/routeOptions';
 
 /** From an empty shop to a first part with its ladder; a shop that has a prop never sees it. */
@@ -142,7 +142,7 @@ function FirstProp({ shop }: { readonly shop: Shop }) {
               options={SPRAY_WAYS.map(({ id, name }) => [id, name] as const)}
               onChange={setSpray}
             />
-            <SprayLightNote shop={shop} hoursId={hoursId} sprayId={sprayId} />
+            <SprayOutNote shop={shop} hoursId={hoursId} sprayId={sprayId} />
           </Step>
           <Step number={2} name="What you have">
             <ul className="grid gap-1">

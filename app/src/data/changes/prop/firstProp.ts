@@ -33,11 +33,12 @@ export const SPRAY_WAYS: readonly {
   readonly id: string;
   readonly name: string;
   readonly spans: readonly WeekSpan[];
+  readonly isOutOfDoors: boolean;
   readonly isByLight: boolean;
 }[] = [
-  { id: 'yard', name: 'Out of doors, by daylight', spans: on(ALL_DAYS, 9, 20), isByLight: true },
-  { id: 'lamp', name: 'Out of doors, by lamplight too', spans: on(ALL_DAYS, 9, 20), isByLight: false },
-  { id: 'booth', name: 'In a booth, whenever I am there', spans: on(ALL_DAYS, 6, 24), isByLight: false },
+  { id: 'yard', name: 'Out of doors, by daylight', spans: on(ALL_DAYS, 9, 20), isOutOfDoors: true, isByLight: true },
+  { id: 'lamp', name: 'Out of doors, by lamplight too', spans: on(ALL_DAYS, 9, 20), isOutOfDoors: true, isByLight: false },
+  { id: 'booth', name: 'In a booth, whenever I am there', spans: on(ALL_DAYS, 6, 24), isOutOfDoors: false, isByLight: false },
 ];
 
 /** What a newcomer says of shop, prop and first part. */
