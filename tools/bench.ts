@@ -14,7 +14,7 @@ import { benchShelf } from './bench/shelfBench';
 import { benchSurest } from './bench/surestBench';
 import { benchWeather } from './bench/weatherBench';
 import { readBundle, zipBundle } from '../model/src/file/zipProject';
-import { gatherAir } from '../model/src/gather/gatherAir';
+import { gatherAirs } from '../model/src/gather/gatherAirs';
 import { gatherPlan } from '../model/src/gather/plan/gatherPlan';
 import { standingLog } from '../model/src/log/standingLog';
 import { NO_FILTER } from '../app/src/views/log/logFilter';
@@ -77,7 +77,7 @@ function benchShop(): void {
             ...makeBigShop(project, parts, rungs, 0),
             parts: makeBigShop(project, parts, rungs, 0).parts.filter((part) => part.id.startsWith('big')),
           };
-    const input = gatherPlan(big, gatherAir(big.shop, big.climateReadings, now), now);
+    const input = gatherPlan(big, gatherAirs(big.shop, big.climateReadings, now), now);
     tell(
       parts === 0 ? 'first plan of the demo' : `first plan of ${parts} parts × ${rungs} rungs, with its problem`,
       medianMs(() => planShopAtOnce(input), 5),

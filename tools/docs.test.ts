@@ -1,4 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs';
+import { FORMAT_VERSION } from '../model/src/file/projectFile';
 import { describe, expect, it } from 'vitest';
 
 const DOCUMENTS = ['README.md', 'CONTRIBUTING.md', 'docs/architecture.md', 'docs/glossary.md', 'docs/method.md', 'docs/promises.md'];
@@ -18,6 +19,12 @@ const paths = pathsIn('');
 const isThere = (name: string): boolean => paths.some((path) => path === name || path.endsWith(`/${name}`));
 
 describe('documents', () => {
+  it('docs/file-format.md is of the version that is written', () => {
+    const text = readFileSync('docs/file-format.md', 'utf8');
+    expect(text).toContain(`# File format, version ${FORMAT_VERSION}\n`);
+    expect(text).toContain(`"version": ${FORMAT_VERSION},`);
+    expect(text).toContain(`version ${FORMAT_VERSION} added`);
+  });
   it.each(DOCUMENTS)('%s names only files and folders that are there', (document) => {
     const named = [...readFileSync(document, 'utf8').matchAll(/`([\w./-]+)`/gu)].map((match) => match[1] ?? '');
     const isPath = (name: string): boolean =>

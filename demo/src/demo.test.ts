@@ -28,7 +28,7 @@ import { readMesh } from '@zinc-ladder/core/surface/mesh/readMesh';
 import { weldVertices } from '@zinc-ladder/core/surface/mesh/weldVertices';
 import { surveyMesh } from '@zinc-ladder/core/surface/measure/surveyMesh';
 import { readBundle, zipBundle } from '@zinc-ladder/model/file/zipProject';
-import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
+import { gatherAirs } from '@zinc-ladder/model/gather/gatherAirs';
 import { gatherTwin } from '@zinc-ladder/model/gather/twins/gatherTwin';
 import { compareTwins } from '@zinc-ladder/core/twins/compareTwins';
 import { gatherPlan } from '@zinc-ladder/model/gather/plan/gatherPlan';
@@ -115,7 +115,7 @@ describe('the demo', () => {
     for (const plan of project.weatherPlans) for (const { atMs } of plan.readings) expect(atMs).toBeLessThanOrEqual(DEMO_MOMENT);
     for (const entry of project.logEntries) expect(entry.atMs).toBeLessThanOrEqual(DEMO_MOMENT);
   });
-  const input = gatherPlan(project, gatherAir(project.shop, project.climateReadings, DEMO_MOMENT), DEMO_MOMENT);
+  const input = gatherPlan(project, gatherAirs(project.shop, project.climateReadings, DEMO_MOMENT), DEMO_MOMENT);
   const planOf = (given: ShopPlanInput) => {
     const plan = planShop(given);
     if (plan.kind !== 'planned') throw new Error(JSON.stringify(plan));

@@ -109,5 +109,12 @@ export function makeDemo(): ProjectBundle {
 }
 
 function toReading(sample: Required<AirSample>, kind: ClimateReading['kind']): ClimateReading {
-  return { id: `${kind === 'measured' ? 'm' : 'f'}-${sample.atMs}`, revision: 0, ...sample, kind, source: 'simulated shop sensor' };
+  return {
+    id: `${kind === 'measured' ? 'm' : 'f'}-${sample.atMs}`,
+    revision: 0,
+    ...sample,
+    kind,
+    place: 'shop',
+    source: 'simulated shop sensor',
+  };
 }

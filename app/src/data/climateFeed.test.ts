@@ -29,6 +29,23 @@ describe('readings of the sensor', () => {
     expect(await kept()).toEqual([`m-${NOW - HOUR}`, `m-${NOW}`, `f-${NOW + 3 * HOUR}`]);
     expect(await db.history.count()).toBe(0);
   });
+  it('leave what was typed of the air out of doors, and are asked for by their own last one', async () => {
+    const yard = { windMetresPerSecond: null, revision: 0, place: 'yard', source: 'typed' } as const;
+    await db.records('climateReadings').bulkPut([
+      { ...sample(NOW), ...yard, id: 'y-now', kind: 'measured' },
+      { ...sample(NOW + HOUR), ...yard, id: 'y-ahead', kind: 'forecast' },
+    ]);
+    await keepClimate(db, { device: 'x', readings: [sample(NOW - 2 * HOUR)], forecast: [sample(NOW + 2 * HOUR)] }, NOW);
+    await keepClimate(db, { device: 'x', readings: [], forecast: [] }, NOW);
+    expect(await kept()).toEqual([`m-${NOW - 2 * HOUR}`, 'y-now', 'y-ahead']);
+    const asked: string[] = [];
+    vi.stubGlobal('fetch', (url: string) => {
+      asked.push(url);
+      return Promise.resolve(Response.json({ device: 'x', readings: [], forecast: [] }));
+    });
+    await fetchClimate(NOW, db, new AbortController().signal);
+    expect(asked).toEqual([`/api/climate?from=${NOW - 2 * HOUR + 1}&to=${NOW}`]);
+  });
   it('that a garage cannot have are dropped, the others kept', async () => {
     await keepClimate(
       db,

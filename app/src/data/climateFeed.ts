@@ -42,7 +42,7 @@ export async function fetchClimate(nowMs: number, db: ShopDatabase, signal: Abor
     .where('atMs')
     .belowOrEqual(nowMs)
     .reverse()
-    .filter((reading) => reading.kind === 'measured')
+    .filter((reading) => reading.kind === 'measured' && reading.place === 'shop')
     .first();
   const fromMs = Math.max(nowMs - LONGEST_BACKLOG_DAYS * DAY_MS, last ? last.atMs + 1 : 0);
   const response = await fetch(`/api/climate?from=${Math.round(fromMs)}&to=${Math.round(nowMs)}`, {
@@ -67,13 +67,16 @@ export async function keepClimate(db: ShopDatabase, answer: ClimateAnswer, nowMs
       relativeHumidityPercent: sample.relativeHumidityPercent,
       windMetresPerSecond: sample.windMetresPerSecond ?? null,
       kind,
+      place: 'shop',
       source: answer.device,
     });
   const records = [...answer.readings.map(toRecord('measured')), ...answer.forecast.map(toRecord('forecast'))];
   const sound = records.filter((record) => findRecordFaults('climateReadings', record).length === 0);
   await db.transaction('rw', db.records('climateReadings'), async () => {
     const table = db.records('climateReadings');
-    const old = await table.filter((reading) => reading.kind === 'forecast' || reading.atMs < nowMs - KEEP_DAYS * DAY_MS).primaryKeys();
+    const isOld = ({ kind, place, atMs }: ClimateReading): boolean =>
+      (kind === 'forecast' && place === 'shop') || atMs < nowMs - KEEP_DAYS * DAY_MS;
+    const old = await table.filter(isOld).primaryKeys();
     await table.bulkDelete(old);
     await table.bulkPut(sound);
   });

@@ -1,3 +1,4 @@
+import type { KnownAir } from '@zinc-ladder/core/climate/airTimeline';
 import { FADE_MS } from '@zinc-ladder/core/climate/airTimeline';
 import type { ReactNode } from 'react';
 import { useQuery } from '@tanstack/react-query';
@@ -35,14 +36,14 @@ export function ShopStrip() {
         // As wide from the first paint as with a plan and something to order: a strip that grows would push the view down under a finger.
         <dl className="no-print flex flex-wrap gap-x-5 gap-y-1 text-sm max-xl:basis-full sm:max-lg:min-h-19 xl:min-w-[57rem] xl:justify-end">
           <Item label={shop.climateSource === 'sensor' ? 'Shop' : 'Shop air'}>
-            <Why name="shop air" reason={airReason(spray)}>
-              {formats.temperature(spray.temperatureCelsius)} · {Math.round(spray.relativeHumidityPercent)} %
-            </Why>
+            <AirWords name="shop air" air={spray} formats={formats} />
             <SensorNote />
-            {spray.heldMs !== null && spray.heldMs >= AGE_SHOWN_FROM_MS && (
-              <span className="text-dim font-sans"> {formatSpan(spray.heldMs / 60_000)} old</span>
-            )}
           </Item>
+          {spray.yard && (
+            <Item label="Out of doors">
+              <AirWords name="air out of doors" air={spray.yard} formats={formats} />
+            </Item>
+          )}
           <Item label="Dew gap">
             <Why name="dew gap" reason={dewReason(spray, formats)}>
               <span className={spray.dewGapKelvin < shop.sprayLimits.leastDewGapKelvin ? 'text-oxide' : ''}>
@@ -69,6 +70,19 @@ function Item({ label, children }: { readonly label: string; readonly children: 
       <dt className="label leading-tight">{label}</dt>
       <dd className="figure font-medium whitespace-nowrap">{children}</dd>
     </div>
+  );
+}
+
+function AirWords({ name, air, formats }: { readonly name: string; readonly air: KnownAir; readonly formats: Formats }) {
+  return (
+    <>
+      <Why name={name} reason={airReason(air)}>
+        {formats.temperature(air.temperatureCelsius)} · {Math.round(air.relativeHumidityPercent)} %
+      </Why>
+      {air.heldMs !== null && air.heldMs >= AGE_SHOWN_FROM_MS && (
+        <span className="text-dim font-sans"> {formatSpan(air.heldMs / 60_000)} old</span>
+      )}
+    </>
   );
 }
 
@@ -202,33 +216,33 @@ function UnsavedItem() {
 /** A younger reading is as good as now's. */
 const AGE_SHOWN_FROM_MS = 10 * 60_000;
 
-function airReason(spray: SprayState): Reason {
+function airReason(air: KnownAir): Reason {
   const from = {
-    measured: 'measured in the shop, linear between readings',
+    measured: 'measured, linear between readings',
     forecast: 'forecast, linear between its hours',
-    typical: "the shop's typical day: nothing measured or forecast for now",
+    typical: 'the typical day: nothing measured or forecast for now',
   };
-  if (spray.heldMs !== null) {
+  if (air.heldMs !== null) {
     return {
-      formula:
-        "the shop's typical day + what the last reading differed from it × what is left of that: e^(−age ÷ fade), less towards a forecast",
+      formula: 'the typical day + what the last reading differed from it × what is left of that: e^(−age ÷ fade), less towards a forecast',
       inputs: [
-        ['age of the reading', formatSpan(spray.heldMs / 60_000)],
+        ['age of the reading', formatSpan(air.heldMs / 60_000)],
         ['fade', `${FADE_MS / 3_600_000} h`],
       ],
       source: 'damped persistence, as in forecasting; the fade is guessed',
     };
   }
-  return { formula: 'air at this moment', source: from[spray.origin] };
+  return { formula: 'air at this moment', source: from[air.origin] };
 }
 
 function dewReason(spray: SprayState, formats: Formats): Reason {
+  const { temperatureCelsius, relativeHumidityPercent } = spray.yard ?? spray;
   return {
     formula: 'gap = surface − dew point; surface taken as the air',
     inputs: [
-      ['air', formats.temperature(spray.temperatureCelsius)],
-      ['humidity', `${spray.relativeHumidityPercent.toFixed(0)} %`],
-      ['dew point', formats.temperature(spray.temperatureCelsius - spray.dewGapKelvin)],
+      [spray.yard ? 'air out of doors' : 'air', formats.temperature(temperatureCelsius)],
+      ['humidity', `${relativeHumidityPercent.toFixed(0)} %`],
+      ['dew point', formats.temperature(temperatureCelsius - spray.dewGapKelvin)],
     ],
     source: 'Magnus formula, WMO-No. 8; 3 K limit after ISO 8502-4 (from memory)',
   };

@@ -453,6 +453,26 @@ export const SHOP_ACTS: readonly ShopAct[] = [
   on('take time', 'shop', (edit, shop, { nowMs, records, choice }) =>
     takeTime(edit, shop, chosen(records.persons, choice(1)), nowMs, nowMs + 3_600_000, 'away'),
   ),
+  on('spray out of doors, or inside again', 'shop', (edit, shop, { choice }) =>
+    edit.patch('shop', shop.id, {
+      yardDay: choice(1) % 2 === 0 ? shop.typicalDay : null,
+      spraysByDaylight: choice(2) % 2 === 0,
+      place: choice(3) % 2 === 0 ? { latitude: 55.7, longitude: 12.6 } : null,
+    }),
+  ),
+  on('type the air out there', 'shop', (edit, _, { nowMs, choice }) =>
+    edit.put('climateReadings', {
+      id: `y-${choice(1)}`,
+      revision: 0,
+      atMs: nowMs + choice(1),
+      temperatureCelsius: 8,
+      relativeHumidityPercent: 80,
+      windMetresPerSecond: null,
+      kind: 'forecast',
+      place: 'yard',
+      source: 'typed',
+    }),
+  ),
   on('name a rung', 'rungs', (edit, rung, { choice }) => edit.patch('rungs', rung.id, { name: `n${choice(1)}` }, rung)),
   on('paint a rung with', 'rungs', async (edit, rung, { choice, records }) =>
     edit.patch(

@@ -6,7 +6,7 @@ import { saturationPressureHpa } from './saturationPressure';
 import { findSprayWindows } from './sprayWindows';
 import { judgeSpraying, USUAL_SPRAY_LIMITS } from './sprayVerdict';
 import type { TypicalDay } from './typicalDay';
-import { typicalAirAt } from './typicalDay';
+import { dayBetween, typicalAirAt } from './typicalDay';
 
 const HOUR = 3_600_000;
 const DAY: TypicalDay = {
@@ -164,5 +164,32 @@ describe('spray verdict', () => {
     const air = buildAirTimeline([damp(0), damp(3 * HOUR), dry(3 * HOUR + 1), dry(6 * HOUR)], [], DAY);
     expect(findSprayWindows([{ start: HOUR, end: 5 * HOUR }], air, USUAL_SPRAY_LIMITS)).toEqual([{ start: 3 * HOUR, end: 5 * HOUR }]);
     expect(findSprayWindows([], air, USUAL_SPRAY_LIMITS)).toEqual([]);
+  });
+});
+
+describe('a day as a weather report tells it', () => {
+  beforeAll(() => psychrolib.SetUnitSystem(psychrolib.SI));
+
+  it.each([
+    [2, 8, 80],
+    [12, 24, 55],
+    [18, 18, 60],
+  ])('from %d to %d °C at %d % keeps the water in its air, by psychrolib', (low, high, humidity) => {
+    const day = { ...dayBetween(low, high, humidity), utcOffsetMinutes: 0 };
+    expect(typicalAirAt(day, 15 * HOUR).temperatureCelsius).toBeCloseTo(high, 9);
+    expect(typicalAirAt(day, 3 * HOUR).temperatureCelsius).toBeCloseTo(low, 9);
+    const mean = (low + high) / 2;
+    const atMean = typicalAirAt(day, 9 * HOUR);
+    expect(atMean.temperatureCelsius).toBeCloseTo(mean, 9);
+    expect(atMean.relativeHumidityPercent).toBeCloseTo(humidity, 9);
+    const vapour = psychrolib.GetVapPresFromRelHum(mean, humidity / 100);
+    const [damp, dry] = [low, high].map((celsius) => 100 * psychrolib.GetRelHumFromVapPres(celsius, vapour));
+    expect(2 * day.swingHumidityPercent).toBeCloseTo((damp ?? 0) - (dry ?? 0), 0);
+  });
+  it('is no damper than can be, and takes the two in either order', () => {
+    const foggy = dayBetween(0, 10, 95);
+    expect(foggy.meanHumidityPercent + foggy.swingHumidityPercent).toBeGreaterThan(100);
+    expect(typicalAirAt({ ...foggy, utcOffsetMinutes: 0 }, 3 * HOUR).relativeHumidityPercent).toBe(100);
+    expect(dayBetween(10, 0, 95)).toEqual(foggy);
   });
 });

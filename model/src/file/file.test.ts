@@ -15,6 +15,7 @@ import { makeVersion12 } from '../testing/versions/makeVersion12';
 import { makeVersion13 } from '../testing/versions/makeVersion13';
 import { makeVersion14 } from '../testing/versions/makeVersion14';
 import { makeVersion15 } from '../testing/versions/makeVersion15';
+import { makeVersion17 } from '../testing/versions/makeVersion17';
 import { makeVersion16 } from '../testing/versions/makeVersion16';
 import { makeVersion9 } from '../testing/versions/makeVersion9';
 import { makeVersion2 } from '../testing/versions/makeVersion2';
@@ -282,6 +283,15 @@ describe('migrations', () => {
   });
   it('bring a file of version 8 to today’s: at the finisher’s own pace, all parts off the printer', () => {
     expect(readProject(JSON.stringify(makeVersion8()))).toEqual(makeSampleProject());
+  });
+  it('bring a file of version 17 to today’s: one air, its place kept with whether spraying goes by the light there', () => {
+    const sample = makeSampleProject();
+    expect(readProject(JSON.stringify(makeVersion17()))).toEqual(sample);
+    const place = { latitude: -41.3, longitude: 174.8 };
+    const lit = { ...sample, shop: { ...sample.shop, place, spraysByDaylight: true } };
+    expect(JSON.stringify(makeVersion17(lit))).toContain('"daylightAt":{"latitude":-41.3,');
+    expect(JSON.stringify(makeVersion17(lit))).not.toMatch(/yardDay|spraysByDaylight|"place":"shop"/u);
+    expect(readProject(JSON.stringify(makeVersion17(lit)))).toEqual(lit);
   });
   it('bring a file of version 16 to today’s: every rung is done on all of its faces', () => {
     expect(JSON.stringify(makeVersion16().rungs)).not.toContain('areaSquareCentimetres');

@@ -84,6 +84,10 @@ export const PRINT_ADDED_IN_16 = { bedPieces: 1 } as const;
 
 /** What version 17 added to a rung. */
 export const RUNG_ADDED_IN_17 = { areaSquareCentimetres: null } as const;
+/** What version 18 added to a shop beside its place, which was where it is sprayed by daylight only. */
+export const SHOP_ADDED_IN_18 = { yardDay: null } as const;
+/** What version 18 added to a reading. */
+export const READING_ADDED_IN_18 = { place: 'shop' } as const;
 /** What version 13 added to a log entry. */
 export const ENTRY_ADDED_IN_13 = { tookMillilitres: null } as const;
 
@@ -252,6 +256,16 @@ export const MIGRATIONS: readonly Migration[] = [
     why: 'a rung may be done on a region of its part',
     migrate: (project) => ({ ...project, rungs: withAdded(project['rungs'], RUNG_ADDED_IN_17) }),
   },
+  {
+    from: 17,
+    to: 18,
+    why: 'it may be sprayed out of doors, in an air of its own; a place is known whether or not its daylight is kept to',
+    migrate: (project) => ({
+      ...project,
+      shop: withPlace(project['shop']),
+      climateReadings: withAdded(project['climateReadings'], READING_ADDED_IN_18),
+    }),
+  },
 ];
 
 /**
@@ -343,6 +357,13 @@ export function withBed(part: unknown): unknown {
 /** A weather plan that does not say where its part sits, its regions sprayed through no stencil. */
 export function withSeat(plan: unknown): unknown {
   return isRecord(plan) ? { ...WEATHER_ADDED_IN_16, ...plan, regions: withAdded(plan['regions'], REGION_ADDED_IN_16) } : plan;
+}
+
+/** A shop that knows its place apart from whether spraying keeps to the daylight there. */
+export function withPlace(shop: unknown): unknown {
+  if (!isRecord(shop) || !('daylightAt' in shop)) return shop;
+  const { daylightAt, ...kept } = shop;
+  return { place: daylightAt, spraysByDaylight: daylightAt !== null, ...SHOP_ADDED_IN_18, ...kept };
 }
 
 /** A rung that waits for no other to be hard. */

@@ -8,7 +8,7 @@ import { productDrying, productValue } from '../products/productDrying';
 import type { Person } from '../records/shop/person';
 import type { Product } from '../records/shop/product';
 import { makeSampleProject } from '../testing/sampleProject';
-import { gatherAir } from './gatherAir';
+import { gatherAirs } from './gatherAirs';
 import { gatherPlan, workedMs } from './plan/gatherPlan';
 import type { LogEntry } from '../records/ladder/logEntry';
 import { standingEntries } from '../log/standingLog';
@@ -21,7 +21,7 @@ const sample = makeSampleProject();
 const NOW = sample.savedAtMs;
 
 function planOf(project = makeSampleProject(), nowMs = NOW) {
-  const plan = planShop(gatherPlan(project, gatherAir(project.shop, project.climateReadings, nowMs), nowMs));
+  const plan = planShop(gatherPlan(project, gatherAirs(project.shop, project.climateReadings, nowMs), nowMs));
   if (plan.kind !== 'planned') throw new Error(JSON.stringify(plan));
   return plan;
 }
@@ -48,7 +48,7 @@ describe('gathering a plan from records', () => {
     if (!rung) throw new Error('the sample has no rung');
     const films = (methodId: string, coatMicrometres: number | null = null) => {
       const rungs = [{ ...rung, methodId, productId: null, coatMicrometres }, ...project.rungs.slice(1)];
-      const { parts } = gatherPlan({ ...project, rungs }, gatherAir(project.shop, [], NOW), NOW);
+      const { parts } = gatherPlan({ ...project, rungs }, gatherAirs(project.shop, [], NOW), NOW);
       return parts.flatMap((part) => part.rungs).find(({ id }) => id === rung.id)?.film;
     };
     // A cement that is not pressed within its hour is lost (class table).
@@ -63,7 +63,7 @@ describe('gathering a plan from records', () => {
       { ...person, id: 'friend', name: 'Juna', position: 1 },
       { ...person, id: 'me', name: 'Me', position: 0 },
     ];
-    const statuses = gatherPlan({ ...project, persons }, gatherAir(project.shop, [], NOW), NOW).parts.flatMap(({ rungs }) =>
+    const statuses = gatherPlan({ ...project, persons }, gatherAirs(project.shop, [], NOW), NOW).parts.flatMap(({ rungs }) =>
       rungs.map(({ status }) => status),
     );
     expect(statuses).toContainEqual(expect.objectContaining({ kind: 'begun', isInHand: true, doerId: 'me' }));
@@ -95,7 +95,7 @@ describe('gathering a plan from records', () => {
       note: '',
       seam: null,
     });
-    const plan = planShop(gatherPlan(project, gatherAir(project.shop, [], NOW), NOW));
+    const plan = planShop(gatherPlan(project, gatherAirs(project.shop, [], NOW), NOW));
     expect(plan.kind).toBe('faulty');
   });
   it('plans nothing, and says why, without hours; and nothing at all for no parts', () => {
@@ -167,7 +167,7 @@ describe('a plan that is asked for on a grid of minutes', () => {
     const rungs = sample.rungs.map((rung) =>
       rung.id === 'host-1' ? { ...rung, state: 'done' as const, startedAtMs: null, doneAtMs } : rung,
     );
-    const { nowMs, parts } = gatherPlan({ ...sample, rungs }, gatherAir(sample.shop, [], NOW), NOW);
+    const { nowMs, parts } = gatherPlan({ ...sample, rungs }, gatherAirs(sample.shop, [], NOW), NOW);
     return { nowMs, status: parts.flatMap((part) => part.rungs).find(({ id }) => id === 'host-1')?.status };
   };
   it('begins with what was done since, so that no coat is older than it is', () => {

@@ -285,6 +285,19 @@ describe('at the bench', () => {
     await store.edit('done', (edit) => finishRung(edit, 'guest-1', null, '', moment(NOW + 3_720_000)));
     expect((await rung('guest-1')).workedMs).toBe(26 * 60_000);
   });
+  it('what is sprayed is logged with the air it is sprayed in, all else with the shop’s', async () => {
+    const air = { temperatureCelsius: 18, relativeHumidityPercent: 50, origin: 'typical' } as const;
+    const sprayAir = { temperatureCelsius: 11, relativeHumidityPercent: 75, origin: 'measured' } as const;
+    const airOf = async (methodId: string) => {
+      await store.edit('as', (edit) => edit.patch('rungs', 'guest-1', { methodId }));
+      await store.edit('done', (edit) => finishRung(edit, 'guest-1', 5, '', { ...moment(), air, sprayAir }));
+      const last = (await db.records('logEntries').toArray()).toSorted((a, b) => b.counter - a.counter)[0];
+      await store.undo();
+      return last?.air;
+    };
+    expect(await airOf('prime')).toEqual(sprayAir);
+    expect(await airOf('sand')).toEqual(air);
+  });
   it('correcting a done entry adds one that points at it and moves the rung’s moment, so that the cure clock follows', async () => {
     await store.edit('correct', (edit) =>
       correctEntry(edit, 'entry', { atMs: NOW - 7_200_000, actualMinutes: 9, text: 'it was earlier' }, () => 'correction'),

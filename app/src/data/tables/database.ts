@@ -17,6 +17,7 @@ import {
   PRODUCT_ADDED_IN_12,
   PRODUCT_ADDED_IN_13,
   PRODUCT_ADDED_IN_4,
+  READING_ADDED_IN_18,
   RUNG_ADDED_IN_17,
   RUNG_ADDED_IN_2,
   SEAM_ADDED_IN_4,
@@ -33,6 +34,7 @@ import {
   withPaceAndPrinters,
   withPrint,
   withPigment,
+  withPlace,
   withSeat,
   withSpots,
   withWait,
@@ -49,7 +51,7 @@ import { recordTable } from './recordTable';
 import { packChanges } from './packChanges';
 
 /** The version this program keeps the database in. */
-export const DATABASE_VERSION = 18;
+export const DATABASE_VERSION = 19;
 /** What the shop of a browser is kept under. */
 export const SHOP_DATABASE = 'zinc-ladder';
 
@@ -350,9 +352,17 @@ export class ShopDatabase extends Dexie {
           ['weatherPlans', withSeat],
         ]),
       );
-    this.version(DATABASE_VERSION)
+    this.version(18)
       .stores({})
       .upgrade((transaction) => liftTables(transaction, [['rungs', withFields(RUNG_ADDED_IN_17)]]));
+    this.version(DATABASE_VERSION)
+      .stores({})
+      .upgrade((transaction) =>
+        liftTables(transaction, [
+          ['shop', withPlace],
+          ['climateReadings', withFields(READING_ADDED_IN_18)],
+        ]),
+      );
   }
 
   /** A table of records by name. */

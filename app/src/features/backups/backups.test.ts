@@ -11,6 +11,7 @@ import type { BackupFile, BackupPlace, BackupReason } from './backupPlace';
 import { backupName, backupsToDrop, BEFORE_KEPT, DAILY_KEPT, readBackupName } from './backupPlace';
 import { importProject } from '../../data/whole/projectTransfer';
 import { Store } from '../../data/edits/store';
+import { makeVersion17 } from '@zinc-ladder/model/testing/versions/makeVersion17';
 import { backUpBeforeUpgrade, FORMAT_OF_DATABASE } from './backUpBeforeUpgrade';
 import { keepBackup, packAhead } from './keepBackup';
 
@@ -80,7 +81,12 @@ describe('before a new version lifts a shop', () => {
 });
 
 /** A database as an earlier version of the program left it: the tables of this one under a lower version, without those that came later. */
-async function asOfVersion(version: number, name: string, without: readonly string[], shopFields: object): Promise<void> {
+async function asOfVersion(
+  version: number,
+  name: string,
+  without: readonly string[],
+  tables: Readonly<Record<string, readonly object[]>>,
+): Promise<void> {
   const today = new ShopDatabase(`${name}-today`);
   await importProject(new Store(today, () => NOW), { project: makeSampleProject(), attachments: makeSampleAttachments() }, 'replace');
   const kept = today.tables.filter((table) => !without.includes(table.name));
@@ -92,7 +98,7 @@ async function asOfVersion(version: number, name: string, without: readonly stri
     );
   for (const table of kept) {
     const rows = (await table.toArray()) as object[];
-    await old.table(table.name).bulkAdd(table.name === 'shop' ? rows.map((shop) => ({ ...shop, ...shopFields })) : rows);
+    await old.table(table.name).bulkAdd(tables[table.name] ?? rows);
   }
   old.close();
   await today.delete();
@@ -104,7 +110,7 @@ describe('a shop of any version of the database', () => {
     expect(FORMAT_OF_DATABASE.at(-1)).toBe(FORMAT_VERSION);
   });
   it('of rows of many records, before persons, is kept and lifted: two pairs of hands become two persons', async () => {
-    await asOfVersion(10, 'backup-ten', ['persons'], { handsPairs: 2 });
+    await asOfVersion(10, 'backup-ten', ['persons'], { shop: [{ ...makeSampleProject().shop, handsPairs: 2 }] });
     const written = new Map<string, Blob>();
     const place = placeInto(written);
     const name = await backUpBeforeUpgrade('backup-ten', place, NOW);
@@ -114,6 +120,26 @@ describe('a shop of any version of the database', () => {
     const lifted = new ShopDatabase('backup-ten');
     expect((await lifted.records('persons').toArray()).map((person) => person.name).sort()).toEqual(['Helper 1', 'Me']);
     expect((await lifted.records('shop').toArray())[0]).toEqual(project.shop);
+    await lifted.delete();
+  });
+});
+
+describe('a shop of before it could be sprayed out of doors', () => {
+  it('keeps its place with whether spraying goes by the light there, in what can be undone too; its readings are those of the shop', async () => {
+    const daylightAt = { latitude: -41.3, longitude: 174.8 };
+    const { shop, climateReadings } = makeVersion17();
+    const [before, after] = [shop, { ...shop, daylightAt }];
+    const change = { table: 'shop', id: 'shop', before, after };
+    await asOfVersion(18, 'backup-eighteen', [], {
+      shop: [after],
+      climateReadings,
+      historyChanges: [{ seq: 1, changes: [change], packed: null, bytes: [] }],
+    });
+    const lifted = new ShopDatabase('backup-eighteen');
+    const today = { ...makeSampleProject().shop, place: daylightAt, spraysByDaylight: true };
+    expect(await lifted.records('shop').toArray()).toEqual([today]);
+    expect(await lifted.records('climateReadings').toArray()).toEqual(makeSampleProject().climateReadings);
+    expect((await lifted.historyChanges.get(1))?.changes).toEqual([{ ...change, before: makeSampleProject().shop, after: today }]);
     await lifted.delete();
   });
 });

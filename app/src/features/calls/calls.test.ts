@@ -1,7 +1,7 @@
 import { PRODUCT_UNSET } from '@zinc-ladder/model/products/productUnset';
 import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { NEW_RUNG } from '@zinc-ladder/model/gather/grow/growRungs';
-import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
+import { gatherAirs } from '@zinc-ladder/model/gather/gatherAirs';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { describe, expect, it } from 'vitest';
 import { callWords, closingWords, gatherCalls } from './calls';
@@ -26,7 +26,7 @@ function callsFor(rungs: readonly Partial<Rung>[], classId: string, nowMs = NOW)
     ...rung,
   }));
   project.ladders = [{ id: 'host', revision: 0, partId: 'host', route: null, rungIds: project.rungs.map((rung) => rung.id) }];
-  const films = readFilms({ air: gatherAir(project.shop, [], nowMs), nowMs, films: gatherFilms(project, nowMs) });
+  const films = readFilms({ air: gatherAirs(project.shop, [], nowMs).air, nowMs, films: gatherFilms(project, nowMs) });
   return gatherCalls(films, nowMs).map((call) => [callWords(call), Math.round((call.atMs - NOW) / MINUTE)]);
 }
 const done = (minutesAgo: number, methodId = 'maskedCoat'): Partial<Rung> => ({

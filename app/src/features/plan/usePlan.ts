@@ -10,7 +10,8 @@ import { useStore } from '../../data/StoreContext';
 import { getPlanWorker, getFilms } from '../../workers/plan/planClient';
 import type { FilmAnswer } from '../../workers/plan/filmTypes';
 import { REPLAN_MS } from '@zinc-ladder/model/gather/plan/gatherPlan';
-import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
+import type { ShopAirs } from '@zinc-ladder/core/plan/shop/shopPlanInput';
+import { gatherAirs } from '@zinc-ladder/model/gather/gatherAirs';
 import type { PlanPiece } from '../../workers/plan/planPieces';
 import { PlanPieces } from '../../workers/plan/planPieces';
 import { tellWatched } from './useWatchedPlan';
@@ -20,12 +21,17 @@ const LAST_TOLD = ['plan told last'];
 const NO_FILMS: readonly FilmAnswer[] = [];
 const NO_STARTS: readonly StartAnswer[] = [];
 
-/** The shop's air along time; null before there is a shop. */
-export function useAir(): AirTimeline | null {
+/** The shop's air along time, and that out of doors; null before there is a shop. */
+export function useAirs(): ShopAirs | null {
   const shop = useShop();
   const readings = useTable('climateReadings');
   const now = useNow(REPLAN_MS);
-  return useMemo(() => (shop ? gatherAir(shop, readings, now + REPLAN_MS) : null), [shop, readings, now]);
+  return useMemo(() => (shop ? gatherAirs(shop, readings, now + REPLAN_MS) : null), [shop, readings, now]);
+}
+
+/** The shop's air along time; null before there is a shop. */
+export function useAir(): AirTimeline | null {
+  return useAirs()?.air ?? null;
 }
 
 /** The shop's plan as it is known. */

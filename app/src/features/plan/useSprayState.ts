@@ -1,17 +1,17 @@
+import type { AirTimeline, KnownAir } from '@zinc-ladder/core/climate/airTimeline';
 import { airAt, windAt } from '@zinc-ladder/core/climate/airTimeline';
 import type { SprayFault } from '@zinc-ladder/core/climate/sprayVerdict';
 import { judgeSpraying } from '@zinc-ladder/core/climate/sprayVerdict';
+import { sprayAirOf } from '@zinc-ladder/core/plan/shop/shopPlanInput';
 import { useNow } from '../../clock/ClockContext';
 import { useShop } from '../../data/queries';
-import { useAir, usePlan } from './usePlan';
+import { useAirs, usePlan } from './usePlan';
 
 /** What the strip says of the air and of spraying. */
-export interface SprayState {
-  readonly temperatureCelsius: number;
-  readonly relativeHumidityPercent: number;
-  readonly origin: 'measured' | 'forecast' | 'typical';
-  /** age of the reading that is held on to, ms; null where none is */
-  readonly heldMs: number | null;
+export interface SprayState extends KnownAir {
+  /** the air out of doors, where it is sprayed there; null: it is sprayed in the shop's */
+  readonly yard: KnownAir | null;
+  /** of the air that is sprayed in */
   readonly dewGapKelvin: number;
   readonly faults: readonly SprayFault[];
   /** null: the air is fit, and the hours are not planned yet or could not be */
@@ -23,23 +23,34 @@ export interface SprayState {
 /** The air and the spraying now; null before there is a shop. */
 export function useSprayState(): SprayState | null {
   const shop = useShop();
-  const air = useAir();
+  const airs = useAirs();
   const now = useNow(60_000);
   const { plan } = usePlan();
-  if (!shop || !air) return null;
-  // `now` is a whole minute; a reading taken within it is newer, and what was just typed should be what is shown.
-  const at = Math.max(now, Math.min(air.measuredUntilMs, now + 60_000));
-  const here = airAt(air, at);
-  const verdict = judgeSpraying(here, shop.sprayLimits, here.temperatureCelsius, windAt(air, at));
+  if (!shop || !airs) return null;
+  const sprayed = sprayAirOf(airs);
+  const yard = airs.yardAir && nowIn(airs.yardAir, now);
+  const here = nowIn(airs.air, now);
+  const there = yard ?? here;
+  const verdict = judgeSpraying(there, shop.sprayLimits, there.temperatureCelsius, windAt(sprayed, momentOf(sprayed, now)));
   const windows = plan?.kind === 'planned' ? plan.sprayWindows : [];
   // A plan made within this minute begins its windows at its own moment, which is not later than now either.
   const current = windows.find((window) => window.start < now + 60_000 && now < window.end);
   const next = windows.find((window) => window.start >= now + 60_000);
   return {
     ...here,
+    yard,
     dewGapKelvin: verdict.dewGapKelvin,
     faults: verdict.faults,
     isOpen: plan === null && verdict.isOpen ? null : current !== undefined && verdict.isOpen,
     changesMs: (current && verdict.isOpen ? current.end : next?.start) ?? null,
   };
+}
+
+function nowIn(air: AirTimeline, now: number): KnownAir {
+  return airAt(air, momentOf(air, now));
+}
+
+/** `now` is a whole minute; a reading taken within it is newer, and what was just typed should be what is shown. */
+function momentOf({ measuredUntilMs }: AirTimeline, now: number): number {
+  return Math.max(now, Math.min(measuredUntilMs, now + 60_000));
 }

@@ -11,6 +11,12 @@ export function useBenchMoment(): () => BenchMoment {
   const { person } = useAtBench();
   return () => {
     const nowMs = clock.now();
-    return { nowMs: Math.round(nowMs), air: airAt(nowMs), makeId: newId, personId: person?.id ?? null };
+    return {
+      nowMs: Math.round(nowMs),
+      air: airAt(nowMs, false),
+      sprayAir: airAt(nowMs, true),
+      makeId: newId,
+      personId: person?.id ?? null,
+    };
   };
 }

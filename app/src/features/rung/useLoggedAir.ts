@@ -1,9 +1,10 @@
+import { sprayAirOf } from '@zinc-ladder/core/plan/shop/shopPlanInput';
 import { loggedAirAt } from '@zinc-ladder/model/log/loggedAirAt';
 import type { LoggedAir } from '@zinc-ladder/model/records/ladder/logEntry';
-import { useAir } from '../plan/usePlan';
+import { useAirs } from '../plan/usePlan';
 
-/** The shop's air at any moment, for the log; null before there is a shop. */
-export function useLoggedAir(): (atMs: number) => LoggedAir | null {
-  const air = useAir();
-  return (atMs) => (air ? loggedAirAt(air, atMs) : null);
+/** The air at any moment, for the log: what is sprayed was done in the air that is sprayed in. Null before there is a shop. */
+export function useLoggedAir(): (atMs: number, isSprayed: boolean) => LoggedAir | null {
+  const airs = useAirs();
+  return (atMs, isSprayed) => airs && loggedAirAt(isSprayed ? sprayAirOf(airs) : airs.air, atMs);
 }

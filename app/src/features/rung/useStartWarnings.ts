@@ -1,5 +1,6 @@
 import { airAt, windAt } from '@zinc-ladder/core/climate/airTimeline';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import { sprayAirOf } from '@zinc-ladder/core/plan/shop/shopPlanInput';
 import type { StartWarning } from '@zinc-ladder/core/plan/shop/startWaits';
 import { warnOfStart } from '@zinc-ladder/core/plan/shop/startWaits';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
@@ -7,7 +8,7 @@ import { useNow } from '../../clock/ClockContext';
 import { useShop } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { startWarningWords } from '../plan/startWords';
-import { useAir, useStarts } from '../plan/usePlan';
+import { useAirs, useStarts } from '../plan/usePlan';
 import { ageWords } from '../shelf/shelfWords';
 import { usePastTime } from '../shelf/usePastTime';
 import { useFormats } from '../formats/useFormats';
@@ -18,7 +19,7 @@ const HOUR_MS = 3_600_000;
 export function useStartWarnings(index: ShopIndex): (rung: Rung) => readonly string[] {
   const now = useNow(15_000);
   const shop = useShop();
-  const air = useAir();
+  const airs = useAirs();
   const starts = useStarts();
   const formats = useFormats();
   const pastTime = usePastTime(Math.floor(now / HOUR_MS) * HOUR_MS);
@@ -36,7 +37,9 @@ export function useStartWarnings(index: ShopIndex): (rung: Rung) => readonly str
     if (before) return [say({ kind: 'before', rungId: before.id }), ...old];
     const answer = starts.find((start) => start.rungId === rung.id);
     if (!answer) return old;
+    const { isSprayed } = findMethod(rung.methodId);
+    const air = airs && (isSprayed ? sprayAirOf(airs) : airs.air);
     const here = air && { ...airAt(air, now), windMetresPerSecond: windAt(air, now) };
-    return [...warnOfStart(answer, now, shop.sprayLimits, here, findMethod(rung.methodId).isSprayed).map(say), ...old];
+    return [...warnOfStart(answer, now, shop.sprayLimits, here, isSprayed).map(say), ...old];
   };
 }

@@ -94,19 +94,28 @@ describe('busy times', () => {
     expect(await screen.findByText('The file was not taken')).toBeTruthy();
     expect((await shopOf(db))?.busy).toHaveLength(1);
   });
-  it('daylight is asked for by the place, and not at all when it is taken out', async () => {
+  it('daylight is kept to where that is said, at the place that is typed or that of the clock', async () => {
     const { user, db } = await openShop('/shop/hours');
     await retype(user, await screen.findByRole('textbox', { name: 'Latitude, °' }), '55.7');
-    await waitFor(async () => expect((await shopOf(db))?.daylightAt).toEqual({ latitude: 55.7, longitude: 12.6 }));
+    await waitFor(async () => expect((await shopOf(db))?.place).toEqual({ latitude: 55.7, longitude: 12.6 }));
     await screen.findByDisplayValue('55.7');
     // Copenhagen at the end of May: sunrise 04:34, sunset 21:37 by an almanac, from memory.
-    expect(await screen.findByText(/Light there from 04:3\d to 21:[34]\d\.$/u)).toBeTruthy();
+    expect(await screen.findByText(/^Light at this place from 04:3\d to 21:[34]\d\.$/u)).toBeTruthy();
+    expect((await shopOf(db))?.spraysByDaylight).toBe(false);
     const latitude = screen.getByRole('textbox', { name: 'Latitude, °' });
     await user.clear(latitude);
     await user.tab();
-    await waitFor(async () => expect((await shopOf(db))?.daylightAt).toBeNull());
-    await user.click(await screen.findByRole('button', { name: 'By Copenhagen, the city of this clock' }));
-    await waitFor(async () => expect((await shopOf(db))?.daylightAt).toEqual({ latitude: 55.7, longitude: 12.6 }));
+    await waitFor(async () => expect((await shopOf(db))?.place).toBeNull());
+    expect(await screen.findByText(/taken from Copenhagen, the city of this clock/u)).toBeTruthy();
+    await user.click(screen.getByRole('checkbox', { name: 'Spraying keeps to daylight' }));
+    await waitFor(async () =>
+      expect(await shopOf(db)).toMatchObject({ place: { latitude: 55.7, longitude: 12.6 }, spraysByDaylight: true }),
+    );
+    // Without it the place is still known.
+    await user.click(screen.getByRole('checkbox', { name: 'Spraying keeps to daylight' }));
+    await waitFor(async () =>
+      expect(await shopOf(db)).toMatchObject({ place: { latitude: 55.7, longitude: 12.6 }, spraysByDaylight: false }),
+    );
   });
 });
 
@@ -126,6 +135,30 @@ describe('air', () => {
     await waitFor(async () => expect((await shopOf(db))?.sprayLimits.mostWindMetresPerSecond).toBeNull());
     await retype(user, screen.getByRole('textbox', { name: 'Mean, °C' }), '14,5');
     await waitFor(async () => expect((await shopOf(db))?.typicalDay.meanCelsius).toBe(14.5));
+  });
+  it('out of doors has an ordinary day, readings and forecasts of its own, and spraying goes by them', async () => {
+    const { user, db } = await openShop('/shop/air');
+    const box = (name: string) => screen.getByRole('textbox', { name });
+    const typed = async () => (await db.records('climateReadings').toArray()).filter(({ source }) => source === 'typed');
+    await user.click(await screen.findByRole('checkbox', { name: /^It is sprayed out of doors/u }));
+    await waitFor(async () => expect((await shopOf(db))?.yardDay).toEqual((await shopOf(db))?.typicalDay));
+    await retype(user, await screen.findByRole('textbox', { name: 'Lowest these days, °C' }), '1');
+    await waitFor(async () => expect((await shopOf(db))?.yardDay?.swingCelsius).toBeGreaterThan(4));
+    await screen.findByDisplayValue('1');
+    await retype(user, box('Highest these days, °C'), '7');
+    await waitFor(async () => expect((await shopOf(db))?.yardDay).toMatchObject({ meanCelsius: 4, swingCelsius: 3 }));
+    await user.type(box('Air, °C'), '3');
+    await user.type(box('Air, % RH'), '70');
+    await user.click(screen.getByRole('button', { name: 'Keep reading' }));
+    await waitFor(async () => expect(await typed()).toMatchObject([{ place: 'yard', kind: 'measured', temperatureCelsius: 3 }]));
+    const strip = (await screen.findByText('Spraying')).closest('dl');
+    await waitFor(() => expect(strip?.textContent).toMatch(/Out of doors3\.0 °C · 70 %/u));
+    expect(screen.getByText('Spraying').parentElement?.textContent).toMatch(/cold/u);
+    await user.click(screen.getByRole('checkbox', { name: /^It is sprayed out of doors/u }));
+    await waitFor(async () => expect((await shopOf(db))?.yardDay).toBeNull());
+    await waitFor(() => expect(strip?.textContent).not.toMatch(/Out of doors/u));
+    // What was read there is kept, should it be sprayed there again.
+    expect(await typed()).toHaveLength(1);
   });
   it('takes a reading by hand, and the strip shows it', async () => {
     const { user, db, pass } = await openShop('/shop/air');

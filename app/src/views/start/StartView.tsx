@@ -31,7 +31,8 @@ import { Sheet } from '../../ui/Sheet';
 import { Swatch } from '../../ui/swatch/Swatch';
 import { formatSpan } from '../../base/formats';
 import { useFormats } from '../../features/formats/useFormats';
-import { SprayOutNote } from './SprayOutNote';
+import { SprayOut } from './SprayOut';
+import { NOTHING_TYPED, readYardTrial } from './yardTrial';
 import { finishOptions, isSmoothed, ROUTE_OPTIONS, smoothingOptions, suggestRoute } from '../../features/rung/routeOptions';
 
 /** From an empty shop to a first part with its ladder; a shop that has a prop never sees it. */
@@ -57,6 +58,7 @@ function FirstProp({ shop }: { readonly shop: Shop }) {
   const formats = useFormats();
   const [hoursId, setHours] = useState('both');
   const [sprayId, setSpray] = useState('yard');
+  const [yard, setYard] = useState(NOTHING_TYPED);
   const [kitIds, setKits] = useState<readonly string[]>(['smoothing']);
   const [propName, setPropName] = useState('');
   const [dueMs, setDue] = useState<number | null>(null);
@@ -95,20 +97,21 @@ function FirstProp({ shop }: { readonly shop: Shop }) {
   const asPart = { ...part, id: 'first', revision: 0, propId: 'first', position: 0 };
   const metres = readTrial(viewing, 0.05, 1000);
   const grown = growFor(asPart, route, { metres });
+  const yardDay = readYardTrial(yard);
   const missing =
     propName.trim() === ''
       ? 'The prop needs a name.'
       : part.name === ''
         ? 'The part needs a name.'
-        : !isSized || pieces === null || metres === null
+        : !isSized || pieces === null || metres === null || yardDay === undefined
           ? 'A figure is not one that can be.'
           : grown.kind === 'refused'
             ? grown.reason
             : null;
   const go = async (): Promise<void> => {
-    if (missing !== null) return;
+    if (missing !== null || yardDay === undefined) return;
     const prop = { ...NEW_PROP, name: propName.trim(), dueMs, viewingMetres: metres ?? NEW_PROP.viewingMetres };
-    const said = { hoursId, sprayId, place: placeOfZone(shop.timeZone), kitIds, prop, part, route, mesh: mesh.trial };
+    const said = { hoursId, sprayId, place: placeOfZone(shop.timeZone), yardDay, kitIds, prop, part, route, mesh: mesh.trial };
     if (await edit(`Add ${prop.name}`, (change) => startFirstProp(change, shop, said, newId))) void navigate('/bench');
   };
   return (
@@ -142,7 +145,7 @@ function FirstProp({ shop }: { readonly shop: Shop }) {
               options={SPRAY_WAYS.map(({ id, name }) => [id, name] as const)}
               onChange={setSpray}
             />
-            <SprayOutNote shop={shop} hoursId={hoursId} sprayId={sprayId} />
+            <SprayOut shop={shop} hoursId={hoursId} sprayId={sprayId} trial={yard} onType={setYard} />
           </Step>
           <Step number={2} name="What you have">
             <ul className="grid gap-1">

@@ -62,17 +62,48 @@ describe('the first prop', () => {
     expect(screen.getByText(/^For 4 weeks it is dark in all of your hours/u)).toBeTruthy();
     await user.selectOptions(screen.getByRole('combobox', { name: 'Spraying' }), 'lamp');
     expect(screen.queryByText(/Light from/u)).toBeNull();
-    expect(screen.getByText(/^The air out there is taken to be the shop’s/u)).toBeTruthy();
+    expect(screen.getByText(/^The air out there, as the weather report/u)).toBeTruthy();
     await user.selectOptions(screen.getByRole('combobox', { name: 'Spraying' }), 'booth');
-    expect(screen.queryByText(/The air out there/u)).toBeNull();
+    expect(screen.queryByText(/^The air out there/u)).toBeNull();
     await user.selectOptions(screen.getByRole('combobox', { name: 'Spraying' }), 'yard');
     await user.type(screen.getByRole('textbox', { name: 'Prop' }), 'Ship bell');
     await user.type(screen.getByRole('textbox', { name: 'Part' }), 'Bell');
     await user.click(growButton());
     await waitFor(() => expect(router.state.location.pathname).toBe('/bench'));
-    await waitFor(async () => expect((await db.records('shop').toArray())[0]?.daylightAt).toEqual({ latitude: 55.7, longitude: 12.6 }));
+    await waitFor(async () =>
+      expect((await db.records('shop').toArray())[0]).toMatchObject({
+        place: { latitude: 55.7, longitude: 12.6 },
+        spraysByDaylight: true,
+        yardDay: null,
+      }),
+    );
     await store.undo();
-    expect((await db.records('shop').toArray())[0]?.daylightAt).toBeNull();
+    expect((await db.records('shop').toArray())[0]).toMatchObject({ place: null, spraysByDaylight: false });
+  });
+  it('asks for the air out there, tells when nothing could be sprayed in it, and plans by it', async () => {
+    const { user, router, db } = await openStart();
+    const box = (name: string) => screen.getByRole('textbox', { name });
+    await user.type(box('Prop'), 'Ship bell');
+    await user.type(box('Part'), 'Bell');
+    await user.type(box('Lowest, °C'), '-2');
+    // Half an answer is none.
+    expect(await screen.findByText('A figure is not one that can be.')).toBeTruthy();
+    await user.type(box('Highest, °C'), '4');
+    await user.type(box('Humidity, %'), '85');
+    expect(await screen.findByText(/^In such air it is too cold, too warm or too damp in all of your hours/u)).toBeTruthy();
+    await user.clear(box('Highest, °C'));
+    await user.type(box('Highest, °C'), '24');
+    await waitFor(() => expect(screen.queryByText(/^In such air/u)).toBeNull());
+    await user.click(growButton());
+    await waitFor(() => expect(router.state.location.pathname).toBe('/bench'));
+    await waitFor(async () =>
+      expect((await db.records('shop').toArray())[0]?.yardDay).toMatchObject({
+        meanCelsius: 11,
+        swingCelsius: 13,
+        meanHumidityPercent: 85,
+      }),
+    );
+    expect(await screen.findByText('Out of doors')).toBeTruthy();
   });
   it('grows as many loops as the surface then asks for', async () => {
     const { user, router } = await openStart();

@@ -1,12 +1,12 @@
 import { planShopAtOnce } from '@zinc-ladder/core/plan/shopPlan/planShop';
-import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
+import { gatherAirs } from '@zinc-ladder/model/gather/gatherAirs';
 import { gatherPlan } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { describe, expect, it } from 'vitest';
 import { PlanPieces, toPieces } from './planPieces';
 
 const project = makeSampleProject();
-const plan = planShopAtOnce(gatherPlan(project, gatherAir(project.shop, [], project.savedAtMs), project.savedAtMs), {});
+const plan = planShopAtOnce(gatherPlan(project, gatherAirs(project.shop, [], project.savedAtMs), project.savedAtMs), {});
 
 describe('a plan sent in pieces', () => {
   it('comes together as it was, however long its lists, and only with its last piece', () => {

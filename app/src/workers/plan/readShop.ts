@@ -1,7 +1,6 @@
-import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
 import type { Objective } from '@zinc-ladder/core/plan/problem/objective';
-import type { ShopPlanInput } from '@zinc-ladder/core/plan/shop/shopPlanInput';
-import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
+import type { ShopAirs, ShopPlanInput } from '@zinc-ladder/core/plan/shop/shopPlanInput';
+import { gatherAirs } from '@zinc-ladder/model/gather/gatherAirs';
 import type { PlanRecords } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { gatherPlan } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import type { AwaitingRecords } from '@zinc-ladder/model/gather/shelf/arrivalWaits';
@@ -34,7 +33,7 @@ export interface SupposedOrder {
 /** The shop at a moment, as plans and cure clocks are reckoned from it. */
 export interface ShopRead {
   readonly records: PlanRecords;
-  readonly air: AirTimeline;
+  readonly airs: ShopAirs;
 }
 
 /** How much of the log is read: all of it, what was learned before where the log is long, or none. */
@@ -109,7 +108,7 @@ async function readNow(
       const waits = log ? arrivalWaits({ props, parts, ladders, rungs, products, cans, purchases }, log.uses) : new Map<string, number>();
       const ownPace = isPaced && log ? { ownPace: log.ownPace, ownPaceOf: log.ownPaceOf } : {};
       const records = { shop, props, parts, joins, persons, ladders, rungs, products, waits, ...ownPace };
-      return { records, air: gatherAir(shop, readings, nowMs), isLogKnown: log?.isNew ?? true };
+      return { records, airs: gatherAirs(shop, readings, nowMs), isLogKnown: log?.isNew ?? true };
     });
   } finally {
     db.close();
@@ -156,6 +155,6 @@ export async function readPlanQuestion(source: ShopSource, reading: LogReading =
   // How long work takes, and how sure a date is, hangs on the finisher's own pace, which the log tells.
   const read = await readShop(source, reading, (shop) => shop.goesByOwnPace || shop.objective === 'surest' || reading === 'whole');
   if (!read) return null;
-  const { records, air, isLogKnown } = read;
-  return { input: gatherPlan(records, air, source.nowMs), objective: records.shop.objective, isLogKnown };
+  const { records, airs, isLogKnown } = read;
+  return { input: gatherPlan(records, airs, source.nowMs), objective: records.shop.objective, isLogKnown };
 }

@@ -14,11 +14,11 @@ import { readShop } from './readShop';
  */
 export async function readShopFilms(source: ShopSource, nowMs: number): Promise<FilmAnswer[]> {
   const read = await readShop(source);
-  return read ? readFilms({ air: read.air, nowMs, films: gatherFilms(read.records, source.nowMs) }) : [];
+  return read ? readFilms({ air: read.airs.air, nowMs, films: gatherFilms(read.records, source.nowMs) }) : [];
 }
 
 /** When the next rung of every part may start, by its films, its joins and what comes before it. */
 export async function readShopStarts(source: ShopSource, nowMs: number): Promise<StartAnswer[]> {
   const read = await readShop(source, 'whole');
-  return read ? readStarts(gatherPlan(read.records, read.air, nowMs)) : [];
+  return read ? readStarts(gatherPlan(read.records, read.airs, nowMs)) : [];
 }

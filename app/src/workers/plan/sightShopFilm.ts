@@ -19,6 +19,6 @@ export async function sightShopFilm(source: ShopSource, rungId: string, stage: M
   const products = read.records.products.map((product) => ({ ...product, sightings: [] }));
   const film = gatherFilms({ ...read.records, products }, source.nowMs).find((one) => one.rungId === rungId);
   if (!film) return null;
-  const tables = createCureTables(read.air, Math.min(...film.coats.map(({ atMs }) => atMs)) - DAY_MS, source.nowMs + DAY_MS);
+  const tables = createCureTables(read.airs.air, Math.min(...film.coats.map(({ atMs }) => atMs)) - DAY_MS, source.nowMs + DAY_MS);
   return sightFilm(film.drying, film.coats, tables, film.forced, stage, source.nowMs);
 }

@@ -1,5 +1,3 @@
-import { daylight } from '../../climate/daylight';
-import { findSprayWindows } from '../../climate/sprayWindows';
 import { buildClockTable } from '../../cure/clockTable';
 import type { CureTables } from '../../cure/cureTables';
 import { createCureTables } from '../../cure/cureTables';
@@ -8,7 +6,6 @@ import { waterLeft } from '../../cure/washWater';
 import { milestoneDemand } from '../../cure/filmDemand';
 import { findMethod } from '../../ladder/methods';
 import type { Interval } from '../../time/interval';
-import { intersectIntervals } from '../../time/interval';
 import { expandWorkingHours } from '../../time/workingHours';
 import { buildJoinArcs } from './joinArcs';
 import { buildLadderArcs, WALL_CLOCK, wetDepths } from './ladderArcs';
@@ -22,6 +19,7 @@ import { LayCalendars } from './layCalendars';
 import { HANDS, LOUD, SPRAYING } from './shopCalendars';
 import { NOBODY, personResource, ShopHands } from './shopHands';
 import type { PlanPart, PlanProp, PlanRung, ShopPlanInput } from './shopPlanInput';
+import { sprayHoursUntil } from './sprayHours';
 
 /** Names of the shop's resources within its problem; hands have the name of their calendar. */
 export const BOOTH = 'booth';
@@ -60,9 +58,7 @@ export function buildShopProblem(asked: ShopPlanInput, horizonDays = USUAL_HORIZ
   const input = atOwnPace(asked);
   const fromMinute = Math.ceil(input.nowMs / 60_000);
   const horizonMs = input.nowMs + horizonDays * DAY_MS;
-  const sprayHours = expandWorkingHours(input.sprayHours, [], input.timeZone, input.nowMs, horizonMs);
-  const lit = input.daylightAt ? intersectIntervals(sprayHours, daylight(input.daylightAt, input.nowMs, horizonMs)) : sprayHours;
-  const sprayWindows = findSprayWindows(lit, input.air, input.sprayLimits);
+  const { windows: sprayWindows } = sprayHoursUntil(input, horizonMs);
   const quiet = expandWorkingHours(input.quietHours, [], input.timeZone, input.nowMs, horizonMs);
   const tables = createCureTables(input.air, input.nowMs - TABLE_DAYS_BEHIND * DAY_MS, input.nowMs + TABLE_DAYS_AHEAD * DAY_MS);
   const parts = new Map(input.parts.map((part) => [part.id, part]));

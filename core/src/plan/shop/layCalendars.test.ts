@@ -7,6 +7,7 @@ import { planShop, planShopAtOnce } from '../shopPlan/planShop';
 import type { PlanFilm, RungProgress } from './shopPlanInput';
 import { isCutByProduct, isSprayCalendar, SPRAYING } from './shopCalendars';
 import { shopOdds } from '../shopPlan/shopOdds';
+import { checkShopPlan } from '../verify/checkShopPlan';
 import { film, MINUTE, NOW, part, rung, shop } from '../testing/shopBuilder';
 
 const HOUR = 60 * MINUTE;
@@ -151,5 +152,55 @@ describe('the air a product asks for', () => {
     };
     const own = made.problem.calendars.find(({ id }) => isSprayCalendar(id) && isCutByProduct(id))?.id ?? '';
     expect(lossAt(own, (NOW + 30 * HOUR) / MINUTE)).toBeGreaterThan(lossAt(SPRAYING, (NOW + 30 * HOUR) / MINUTE) + 0.05);
+  });
+});
+
+describe('a shop that sprays out of doors', () => {
+  // A warm room; outside it is fit at noon and for some hours after, and too cold in the evening.
+  const room = day(20, 0, 50, 0);
+  const yardAir = day(8, 6, 60, 10);
+  const coats = (isOut: boolean) =>
+    shop([part('a', [rung('p', 'prime', { classId: 'primer' })]), part('b', [rung('w', 'brushCoat', { classId: 'brushAcrylic' })])], {
+      air: room,
+      yardAir: isOut ? yardAir : null,
+      nowMs: NOW + 14 * HOUR,
+    });
+
+  it('goes by the air there for what is sprayed, and by the room’s for what is brushed and for all that dries', () => {
+    const plan = planShop(coats(true));
+    if (plan.kind !== 'planned') throw new Error('faulty');
+    expect(plan.broken).toEqual([]);
+    const at = new Map(plan.rungs.map((time) => [time.rungId, time]));
+    const sprayed = at.get('p');
+    expect(airAt(yardAir, sprayed?.startMs ?? 0).temperatureCelsius).toBeGreaterThanOrEqual(10);
+    expect(at.get('w')?.startMs).toBeLessThan(NOW + 15 * HOUR);
+    expect(checkShopPlan(coats(true), plan)).toEqual([]);
+    // Dry as a coat of that minute in the room, not as one in the cold.
+    const inside = planShop({ ...coats(false), nowMs: sprayed?.startMs ?? 0 });
+    if (inside.kind !== 'planned') throw new Error('faulty');
+    const dryAfter = (time: typeof sprayed): number => (time?.outlook?.milestones.touch ?? 0) - (time?.endMs ?? 0);
+    expect(dryAfter(sprayed)).toBeGreaterThan(MINUTE);
+    expect(dryAfter(sprayed)).toBeCloseTo(dryAfter(inside.rungs.find(({ rungId }) => rungId === 'p')), 0);
+  });
+  it('is told by the check of plans when a coat is sprayed in the cold, though the room is warm', () => {
+    const warm = planShop(coats(false));
+    if (warm.kind !== 'planned') throw new Error('faulty');
+    expect(warm.rungs.every(({ startMs }) => startMs < NOW + 15 * HOUR)).toBe(true);
+    expect(checkShopPlan(coats(true), warm).map(({ rule, rungId }) => [rule, rungId])).toContainEqual(['air', 'p']);
+  });
+  it('has its windows, and how sure they are, from the forecast out there', () => {
+    const forecast = buildAirTimeline(
+      [],
+      Array.from({ length: 96 }, (_, hour) => ({ atMs: NOW + (hour + 15) * HOUR, temperatureCelsius: 11, relativeHumidityPercent: 82 })),
+      yardAir.typicalDay,
+    );
+    const input = { ...coats(true), yardAir: forecast };
+    const made = buildShopProblem(input);
+    const { losses = {} } = shopOdds(input, made);
+    // Near both limits: any day of forecast may be lost, where in the room’s typical air none is.
+    expect(losses[SPRAYING]?.every((loss) => loss > 0.05)).toBe(true);
+    const plan = planShopAtOnce(input);
+    if (plan.kind !== 'planned') throw new Error('faulty');
+    expect(plan.sprayWindows[0]?.certainty).toBeCloseTo(1 - (losses[SPRAYING]?.[0] ?? 0), 6);
   });
 });

@@ -27,6 +27,8 @@ export interface ShopPlanInput {
   readonly quietHours: readonly WeeklySpan[];
   readonly sprayLimits: SprayLimits;
   readonly air: AirTimeline;
+  /** the air out of doors, where it is sprayed there and dried in the shop; null: it is sprayed in the shop's own */
+  readonly yardAir: AirTimeline | null;
   /** whether work is planned at the finisher's own pace or by the methods' minutes */
   readonly goesByOwnPace: boolean;
   /** how actual minutes compare with planned ones by method, from the shop's own log */
@@ -42,6 +44,14 @@ export interface ShopPlanInput {
   readonly props: readonly PlanProp[];
   readonly parts: readonly PlanPart[];
   readonly joins: readonly PlanJoin[];
+}
+
+/** The shop's air, and that out of doors where it is sprayed there. */
+export type ShopAirs = Pick<ShopPlanInput, 'air' | 'yardAir'>;
+
+/** The air that is sprayed in. */
+export function sprayAirOf({ air, yardAir }: ShopAirs): AirTimeline {
+  return yardAir ?? air;
 }
 
 /** Somebody with a pair of hands. */

@@ -23,6 +23,7 @@ import { ownPaces } from '../shop/ownMinutes';
 import { bedOfTask, printedPart } from '../shop/partPrints';
 import { personOfResource } from '../shop/shopHands';
 import type { PlanRung, ShopPlanInput } from '../shop/shopPlanInput';
+import { sprayAirOf } from '../shop/shopPlanInput';
 import { planNotes } from './planNotes';
 import type { MovedRung, PrintTime, PropReady, RungTime, ShopPlan } from './shopPlan';
 
@@ -107,6 +108,7 @@ export function describePlan(input: ShopPlanInput, { shop, state, horizonDays, i
     })
     .sort((a, b) => a.startMs - b.startMs);
   const later = laterTasks(state.plan.unplaced);
+  const sprayAir = sprayAirOf(input);
   return {
     kind: 'planned',
     madeForMs: input.nowMs,
@@ -130,7 +132,7 @@ export function describePlan(input: ShopPlanInput, { shop, state, horizonDays, i
     handsByPerson,
     sprayWindows: sprayWindows.map((window) => ({
       ...window,
-      certainty: sprayCertainty(window, input.air, input.sprayLimits, knownUntil(input.air, input.nowMs)),
+      certainty: sprayCertainty(window, sprayAir, input.sprayLimits, knownUntil(sprayAir, input.nowMs)),
     })),
   };
 }

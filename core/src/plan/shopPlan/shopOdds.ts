@@ -1,3 +1,4 @@
+import type { AirTimeline } from '../../climate/airTimeline';
 import { knownUntil } from '../../climate/airTimeline';
 import { sprayCertainty } from '../../climate/sprayCertainty';
 import { findMethod } from '../../ladder/methods';
@@ -8,7 +9,9 @@ import { learnPaces } from '../play/pace';
 import { soleDoer } from '../shop/ownMinutes';
 import { bedOfTask, printedPart } from '../shop/partPrints';
 import type { PlayOdds } from '../play/playOdds';
+import { isSprayCalendar } from '../shop/shopCalendars';
 import type { ShopPlanInput } from '../shop/shopPlanInput';
+import { sprayAirOf } from '../shop/shopPlanInput';
 
 /** Deviation of the logarithm of a film's drying time about its label's; guessed, a sixth either way. */
 const DRYING_SPREAD = 0.15;
@@ -44,7 +47,8 @@ export function shopOdds(
     losses: Object.fromEntries(
       problem.calendars.flatMap(({ id, windows }) => {
         const limits = airLimits.get(id);
-        return limits ? [[id, lossesOf(windows, input, limits)]] : [];
+        const air = isSprayCalendar(id) ? sprayAirOf(input) : input.air;
+        return limits ? [[id, lossesOf(windows, air, input.nowMs, limits)]] : [];
       }),
     ),
     dryingSpreads: Object.fromEntries(films.map((name) => [name, dryingSpread])),
@@ -52,7 +56,7 @@ export function shopOdds(
 }
 
 /** A window the air has a say in may be lost where the air is only forecast. */
-function lossesOf(windows: readonly Interval[], { air, nowMs }: ShopPlanInput, limits: SprayLimits): number[] {
+function lossesOf(windows: readonly Interval[], air: AirTimeline, nowMs: number, limits: SprayLimits): number[] {
   return windows.map(
     ({ start, end }) => 1 - sprayCertainty({ start: start * 60_000, end: end * 60_000 }, air, limits, knownUntil(air, nowMs)),
   );

@@ -55,6 +55,7 @@ export function shop(parts: readonly PlanPart[], change: Partial<ShopPlanInput> 
     sprayHours: ALWAYS,
     quietHours: [],
     sprayLimits: USUAL_SPRAY_LIMITS,
+    yardAir: null,
     air: buildAirTimeline([], [], {
       meanCelsius: 23,
       swingCelsius: 0,

@@ -118,9 +118,10 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
     const method = findMethod(rung.methodId);
     const { sprayLimits } = input;
     const band = method.laysFilm && rung.film ? rung.film.limits : null;
+    const around = method.isSprayed && input.yardAir ? input.yardAir : input.air;
     for (let at = Math.floor(chunk.start / AIR_STEP) * AIR_STEP + AIR_STEP / 2; at < chunk.end; at += AIR_STEP) {
-      const air = airAt(input.air, at);
-      if (method.isSprayed && !judgeSpraying(air, sprayLimits, air.temperatureCelsius, windAt(input.air, at)).isOpen)
+      const air = airAt(around, at);
+      if (method.isSprayed && !judgeSpraying(air, sprayLimits, air.temperatureCelsius, windAt(around, at)).isOpen)
         say(rung.id, 'air', 'is sprayed in air the shop does not spray in');
       const isFit =
         band === null ||

@@ -11,7 +11,7 @@ import { createShopPlanner } from '@zinc-ladder/core/plan/shopPlan/planShop';
 import { prepareProblem } from '@zinc-ladder/core/plan/problem/preparedProblem';
 import { readyBound } from '@zinc-ladder/core/plan/judge/readyBound';
 import type { ShopPlanInput } from '@zinc-ladder/core/plan/shop/shopPlanInput';
-import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
+import { gatherAirs } from '@zinc-ladder/model/gather/gatherAirs';
 import { gatherPlan } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { LabError, readNumber } from '../../labError';
 import { readSoundProject } from '../../readFile';
@@ -79,7 +79,7 @@ export function readPlanInput(file: string | undefined, from: string | undefined
   const { project } = readSoundProject(file);
   const nowMs = from === undefined ? project.savedAtMs : Date.parse(from);
   if (Number.isNaN(nowMs)) throw new LabError(`--from must be a moment such as 2026-05-28T18:40:00+02:00, got "${from ?? ''}"`);
-  return gatherPlan(project, gatherAir(project.shop, project.climateReadings, nowMs), nowMs);
+  return gatherPlan(project, gatherAirs(project.shop, project.climateReadings, nowMs), nowMs);
 }
 
 /** A plan, after so many seconds or the whole search. */

@@ -1,5 +1,5 @@
 import { planShop } from '@zinc-ladder/core/plan/shopPlan/planShop';
-import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
+import { gatherAirs } from '@zinc-ladder/model/gather/gatherAirs';
 import { gatherPlan } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { shelfLines } from '@zinc-ladder/model/gather/shelf/shelfLines';
 import { gatherNeeds } from '@zinc-ladder/model/gather/shelf/gatherNeeds';
@@ -25,7 +25,7 @@ export const needs: LabCommand = {
     if (!Number.isInteger(days)) throw new LabError('--days must be a whole number');
     const chance = readNumber('chance', options['chance'] ?? String(project.shop.shelfChance), 0.5, 0.999);
     const nowMs = project.savedAtMs;
-    const plan = planShop(gatherPlan(project, gatherAir(project.shop, project.climateReadings, nowMs), nowMs));
+    const plan = planShop(gatherPlan(project, gatherAirs(project.shop, project.climateReadings, nowMs), nowMs));
     if (plan.kind !== 'planned') throw new LabError(`the file cannot be planned: ${plan.faults.map(({ kind }) => kind).join(', ')}`);
     const plannedAt = new Map(plan.rungs.map(({ rungId, startMs }) => [rungId, startMs]));
     const lastMs = plan.rungs.reduce((last, { endMs }) => Math.max(last, endMs), nowMs);

@@ -1,5 +1,4 @@
 import { hexOfProduct } from '../film/gatherPaints';
-import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
 import { lightnessOf } from '@zinc-ladder/core/colour/lightness';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import type { MaterialId } from '@zinc-ladder/core/ladder/materials';
@@ -7,7 +6,7 @@ import { findMaterial } from '@zinc-ladder/core/ladder/materials';
 import { estimatePrintHours, guessHeight } from '@zinc-ladder/core/surface/forecast/printHours';
 import { usualClassOf } from '@zinc-ladder/core/ladder/usualClass';
 import { filmOfClass } from '@zinc-ladder/core/plan/shop/filmOfClass';
-import type { PlanFilm, PlanPart, PlanRung, RungProgress, ShopPlanInput } from '@zinc-ladder/core/plan/shop/shopPlanInput';
+import type { PlanFilm, PlanPart, PlanRung, RungProgress, ShopAirs, ShopPlanInput } from '@zinc-ladder/core/plan/shop/shopPlanInput';
 import { productDrying, productLimits } from '../../products/productDrying';
 import type { LogEntry } from '../../records/ladder/logEntry';
 import type { LoggedPace } from '@zinc-ladder/core/plan/play/pace';
@@ -60,7 +59,7 @@ export const REPLAN_MS = 5 * 60_000;
  *
  * @param askedMs where something was done a little later than that, the plan begins then: a coat must not be taken for older than it is
  */
-export function gatherPlan(records: PlanRecords, air: AirTimeline, askedMs: number): ShopPlanInput {
+export function gatherPlan(records: PlanRecords, airs: ShopAirs, askedMs: number): ShopPlanInput {
   const { shop } = records;
   const nowMs = records.rungs.reduce(
     (latest, { state, doneAtMs }) =>
@@ -98,11 +97,11 @@ export function gatherPlan(records: PlanRecords, air: AirTimeline, askedMs: numb
     hours: shop.hours,
     exceptions: shop.exceptions,
     busy: shop.busy.map(({ startMs, endMs }) => ({ start: startMs, end: endMs })),
-    daylightAt: shop.daylightAt,
+    daylightAt: shop.spraysByDaylight ? shop.place : null,
     sprayHours: shop.sprayHours,
     quietHours: shop.quietHours,
     sprayLimits: shop.sprayLimits,
-    air,
+    ...airs,
     goesByOwnPace: shop.goesByOwnPace,
     ...paceOf(records),
     persons: personsInOrder(records.persons).map(({ id, name, hours, exceptions, busy, refuses }) => ({

@@ -3,7 +3,7 @@ import { planShopAtOnce } from '@zinc-ladder/core/plan/shopPlan/planShop';
 import { KEPT_UNSET } from '../../products/keptUnset';
 import type { Purchase } from '../../records/shelf/purchase';
 import { makeSampleProject } from '../../testing/sampleProject';
-import { gatherAir } from '../gatherAir';
+import { gatherAirs } from '../gatherAirs';
 import { gatherPlan } from '../plan/gatherPlan';
 import { arrivalWaits } from './arrivalWaits';
 import { rungMillilitres } from './rungTakes';
@@ -80,7 +80,7 @@ describe('rungs that wait for what was ordered', () => {
   it('begin in the plan when it is there, and not before', () => {
     const plan = (purchases: readonly Partial<Purchase>[]) => {
       const shop = { ...records(ONE * 1.5, purchases), persons: [] };
-      const made = planShopAtOnce(gatherPlan(shop, gatherAir(shop.shop, [], NOW), NOW));
+      const made = planShopAtOnce(gatherPlan(shop, gatherAirs(shop.shop, [], NOW), NOW));
       if (made.kind !== 'planned') throw new Error('not planned');
       return new Map(made.rungs.map(({ rungId, startMs, reasons }) => [rungId, { startMs, why: reasons?.waits[0]?.cause.kind }]));
     };

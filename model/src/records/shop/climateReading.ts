@@ -3,7 +3,7 @@ import { IsLine, Nullable } from '../base/decorators';
 import { IsMoment } from '../base/moment';
 import { Tracked } from '../base/tracked';
 
-/** The air of the shop at a moment, measured or forecast. */
+/** The air at a moment, measured or forecast. */
 export class ClimateReading extends Tracked {
   @IsMoment()
   atMs!: number;
@@ -26,6 +26,10 @@ export class ClimateReading extends Tracked {
 
   @IsIn(['measured', 'forecast'])
   kind!: 'measured' | 'forecast';
+
+  /** of which air: the shop’s, or that out of doors, where it is sprayed */
+  @IsIn(['shop', 'yard'])
+  place!: 'shop' | 'yard';
 
   /** which device or hand it came from */
   @IsLine(100)

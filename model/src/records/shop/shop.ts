@@ -126,7 +126,7 @@ export class BusyTime {
   title!: string;
 }
 
-/** Where on the earth one sprays, degrees; for the hours of daylight. */
+/** A place on the earth, degrees. */
 export class GeoPlace {
   @IsNumber()
   @Min(-90)
@@ -188,12 +188,16 @@ export class Shop extends Tracked {
   @Type(() => WeekSpan)
   quietHours!: WeekSpan[];
 
-  /** where one sprays in daylight only; null: light does not matter */
+  /** where it is sprayed, for the hours of daylight; null: not known */
   @Nullable()
   @IsObject()
   @ValidateNested()
   @Type(() => GeoPlace)
-  daylightAt!: GeoPlace | null;
+  place!: GeoPlace | null;
+
+  /** spraying keeps to daylight, once the place is known */
+  @IsBoolean()
+  spraysByDaylight!: boolean;
 
   @IsObject()
   @ValidateNested()
@@ -204,6 +208,13 @@ export class Shop extends Tracked {
   @ValidateNested()
   @Type(() => TypicalDayValues)
   typicalDay!: TypicalDayValues;
+
+  /** the same out of doors, where it is sprayed there; null: it is sprayed in the air of the shop */
+  @Nullable()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => TypicalDayValues)
+  yardDay!: TypicalDayValues | null;
 
   /** where readings come from */
   @IsIn(['sensor', 'typed', 'typical'])

@@ -1,3 +1,4 @@
+import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { holderOf } from '@zinc-ladder/model/gather/plan/personsInOrder';
 import type { LogEntry, LoggedAir } from '@zinc-ladder/model/records/ladder/logEntry';
 import { MOST_TAKEN } from '@zinc-ladder/model/records/ladder/logEntry';
@@ -14,7 +15,10 @@ const MOST_SIGHTINGS = 200;
 /** Circumstances of a hand at the bench. */
 export interface BenchMoment {
   readonly nowMs: number;
+  /** of the shop; null: not known */
   readonly air: LoggedAir | null;
+  /** what is sprayed in, where that is another; left out: the shop's */
+  readonly sprayAir?: LoggedAir | null;
   readonly makeId: () => string;
   /** whose hands they are; null where the shop has one finisher */
   readonly personId: string | null;
@@ -176,7 +180,7 @@ async function addEntry(
   atMs: number,
   actualMinutes: number | null,
   said: Said,
-  { air, makeId, personId }: BenchMoment,
+  { air, sprayAir = air, makeId, personId }: BenchMoment,
 ): Promise<void> {
   const ladder = await edit.need('ladders', rung.ladderId);
   const part = await edit.get('parts', ladder.partId);
@@ -196,7 +200,7 @@ async function addEntry(
     tookMillilitres: took === null ? null : Math.min(MOST_TAKEN, took),
     plannedMinutes: rung.minutes,
     actualMinutes,
-    air,
+    air: findMethod(rung.methodId).isSprayed ? sprayAir : air,
     ...NOTHING_MORE,
     ...said,
   });

@@ -1,3 +1,4 @@
+import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import type { SheetEffect } from '@zinc-ladder/model/log/matchTimeSheet';
 import { standingEntries } from '@zinc-ladder/model/log/standingLog';
 import type { LoggedAir } from '@zinc-ladder/model/records/ladder/logEntry';
@@ -8,31 +9,27 @@ import { correctEntry, finishRung } from './benchChanges';
 /**
  * Takes in the rows of a time sheet, oldest first, all or none of them: open rungs are logged as done, minutes of done ones are put right.
  *
- * @param airAt the shop's air at a moment; null: not known
+ * @param airAt the air at a moment, of the shop or what is sprayed in; null: not known
  * @throws ShopError `nothingToDo` where no row can be taken
  */
 export async function takeTimeSheet(
   edit: Edit,
   effects: readonly SheetEffect[],
   personId: string | null,
-  airAt: (atMs: number) => LoggedAir | null,
+  airAt: (atMs: number, isSprayed: boolean) => LoggedAir | null,
   makeId: () => string,
 ): Promise<void> {
   const usable = effects.flatMap((effect) => (effect.kind === 'skip' ? [] : [effect])).toSorted((a, b) => a.row.atMs - b.row.atMs);
   if (usable.length === 0) throw new ShopError('nothingToDo');
   const standing = standingEntries(await edit.list('logEntries'));
   for (const { kind, row, rung } of usable) {
+    const air = airAt(row.atMs, findMethod(rung.methodId).isSprayed);
     if (kind === 'done') {
-      await finishRung(edit, rung.id, row.minutes, row.words, { nowMs: row.atMs, air: airAt(row.atMs), makeId, personId }, rung.state);
+      await finishRung(edit, rung.id, row.minutes, row.words, { nowMs: row.atMs, air, makeId, personId }, rung.state);
       continue;
     }
     const entry = standing.find((one) => one.rungId === rung.id && one.kind === 'done');
     if (!entry) throw new ShopError('missing');
-    await correctEntry(
-      edit,
-      entry.id,
-      { atMs: row.atMs, actualMinutes: row.minutes, text: row.words || entry.text, air: airAt(row.atMs) },
-      makeId,
-    );
+    await correctEntry(edit, entry.id, { atMs: row.atMs, actualMinutes: row.minutes, text: row.words || entry.text, air }, makeId);
   }
 }

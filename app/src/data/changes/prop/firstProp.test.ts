@@ -9,6 +9,8 @@ import { gatherProject } from '../../whole/projectTransfer';
 import { Store } from '../../edits/store';
 import type { FirstProp } from './firstProp';
 import { placeOfZone } from '@zinc-ladder/core/climate/placeOfZone';
+import { dayBetween } from '@zinc-ladder/core/climate/typicalDay';
+import { findRecordFaults } from '@zinc-ladder/model/file/validateRecord';
 import { SPRAY_WAYS, startFirstProp, USUAL_HOURS } from './firstProp';
 import { newShop, starterProducts } from '../shop/newShop';
 import { NEW_PART } from './partChanges';
@@ -19,9 +21,10 @@ let store: Store;
 let names = 0;
 let ids = 0;
 const makeId = (): string => `first-${(ids += 1)}`;
-const shop = newShop('shop', 'Europe/Copenhagen', 'en-GB');
+let shop = newShop('shop', 'Europe/Copenhagen', 'en-GB');
 
 beforeEach(async () => {
+  shop = newShop('shop', 'Europe/Copenhagen', 'en-GB');
   db = new ShopDatabase(`first-${(names += 1)}`);
   store = new Store(db, () => Date.UTC(2026, 4, 28, 12));
   await store.edit('start', async (edit) => {
@@ -33,7 +36,12 @@ afterEach(() => db.delete());
 
 const COPENHAGEN = { latitude: 55.7, longitude: 12.6 };
 
-async function start(finish: FirstProp['route']['finish'], kitIds: readonly string[], sprayId = 'booth') {
+async function start(
+  finish: FirstProp['route']['finish'],
+  kitIds: readonly string[],
+  sprayId = 'booth',
+  yardDay: FirstProp['yardDay'] = null,
+) {
   await store.edit('first', (edit) =>
     startFirstProp(
       edit,
@@ -43,6 +51,7 @@ async function start(finish: FirstProp['route']['finish'], kitIds: readonly stri
         sprayId,
         // A place of a zone has a name as well, which no record takes.
         place: placeOfZone('Europe/Copenhagen'),
+        yardDay,
         kitIds,
         prop: { ...NEW_PROP, name: 'Buoy' },
         part: { ...NEW_PART, name: 'Hull' },
@@ -64,12 +73,20 @@ describe('the first prop', () => {
     expect(project.shop.sprayHours).toEqual(SPRAY_WAYS.find(({ id }) => id === 'booth')?.spans);
   });
   it.each([
-    ['yard', COPENHAGEN],
-    ['lamp', null],
-    ['booth', null],
-  ])('sprayed %s goes by the light only where that is said', async (sprayId, daylightAt) => {
-    const { project } = await start('satin', [], sprayId);
-    expect(project.shop.daylightAt).toEqual(daylightAt);
+    ['yard', true, true],
+    ['lamp', false, true],
+    ['booth', false, false],
+  ])('sprayed %s goes by the light, and by an air of its own, only where that is said', async (sprayId, spraysByDaylight, isOut) => {
+    const typed = dayBetween(2, 8, 80);
+    const { project } = await start('satin', [], sprayId, typed);
+    expect(project.shop).toMatchObject({ place: COPENHAGEN, spraysByDaylight, yardDay: isOut ? typed : null });
+    expect(findRecordFaults('shop', project.shop)).toEqual([]);
+  });
+  it('keeps a place that was typed, wherever it is sprayed', async () => {
+    const typed = { latitude: 60.4, longitude: 5.3 };
+    await store.edit('place', (edit) => edit.patch('shop', 'shop', { place: typed }));
+    shop = { ...shop, place: typed };
+    expect((await start('satin', [], 'booth')).project.shop.place).toEqual(typed);
   });
   it.each([
     ['gloss', 'glossEnamel', ['Gloss blue', 'Gloss clear']],

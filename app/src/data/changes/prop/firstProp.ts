@@ -3,7 +3,7 @@ import { growFor } from '@zinc-ladder/model/gather/grow/growRungs';
 import type { LadderRoute } from '@zinc-ladder/model/records/ladder/ladder';
 import type { MeshReference } from '@zinc-ladder/model/records/prop/meshReference';
 import type { Product } from '@zinc-ladder/model/records/shop/product';
-import type { Shop, WeekSpan } from '@zinc-ladder/model/records/shop/shop';
+import type { Shop, TypicalDayValues, WeekSpan } from '@zinc-ladder/model/records/shop/shop';
 import type { Edit } from '../../edits/edit';
 import { growOnto } from '../ladder/growChanges';
 import { addKit, KITS } from './kits';
@@ -47,6 +47,8 @@ export interface FirstProp {
   readonly sprayId: string;
   /** where the shop is likely to be, for its daylight; null: not known */
   readonly place: GeoPosition | null;
+  /** an ordinary day out there; null: the shop's, or what was said before */
+  readonly yardDay: TypicalDayValues | null;
   readonly kitIds: readonly string[];
   readonly prop: PropFields;
   readonly part: PartFields;
@@ -62,7 +64,9 @@ export async function startFirstProp(edit: Edit, shop: Shop, said: FirstProp, ma
   await edit.patch('shop', shop.id, {
     hours: [...hours],
     sprayHours: [...(way?.spans ?? shop.sprayHours)],
-    daylightAt: way?.isByLight ? (shop.daylightAt ?? place) : null,
+    place: shop.place ?? place,
+    spraysByDaylight: way?.isByLight ?? shop.spraysByDaylight,
+    yardDay: way?.isOutOfDoors ? (said.yardDay ?? shop.yardDay) : null,
   });
   for (const kit of KITS) if (said.kitIds.includes(kit.id)) await addKit(edit, kit, makeId);
   const [propId, partId] = [makeId(), makeId()];

@@ -50,6 +50,8 @@ async function applied<Seen>(whatIf: WhatIf, look: () => Promise<Seen>): Promise
   return seen;
 }
 
+const COPENHAGEN = { latitude: 55.7, longitude: 12.6 };
+
 describe('a what-if made real', () => {
   it('is more places', async () => {
     expect(await applied({ kind: 'rack', places: 3 }, async () => (await shopOf()).rackPlaces)).toBe((await shopOf()).rackPlaces + 3);
@@ -57,8 +59,13 @@ describe('a what-if made real', () => {
   });
   it('is spraying after dark', async () => {
     const { id } = await shopOf();
-    await store.edit('by daylight', (edit) => edit.patch('shop', id, { daylightAt: { latitude: 55.7, longitude: 12.6 } }));
-    expect(await applied({ kind: 'lamplight' }, async () => (await shopOf()).daylightAt)).toBeNull();
+    await store.edit('by daylight', (edit) => edit.patch('shop', id, { place: COPENHAGEN, spraysByDaylight: true }));
+    expect(await applied({ kind: 'lamplight' }, async () => await shopOf())).toMatchObject({ place: COPENHAGEN, spraysByDaylight: false });
+  });
+  it('is spraying inside, by its air and its lamps', async () => {
+    const { id, typicalDay } = await shopOf();
+    await store.edit('out', (edit) => edit.patch('shop', id, { place: COPENHAGEN, spraysByDaylight: true, yardDay: typicalDay }));
+    expect(await applied({ kind: 'indoors' }, async () => await shopOf())).toMatchObject({ spraysByDaylight: false, yardDay: null });
   });
   it('is longer days, never past midnight', async () => {
     const ends = async () => (await shopOf()).hours.map((span) => span.endMinute);

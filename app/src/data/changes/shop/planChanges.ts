@@ -24,7 +24,8 @@ const TAKE: { readonly [Kind in WhatIfKind]: (edit: Edit, whatIf: WhatIf<Kind>, 
     edit.patch('shop', shop.id, { exceptions: withEvening(shop.exceptions, whatIf, { note: '' }) }),
   rack: (edit, { places }, { records: { shop } }) => edit.patch('shop', shop.id, { rackPlaces: shop.rackPlaces + places }),
   sprayPlace: (edit, _, { records: { shop } }) => edit.patch('shop', shop.id, { boothPlaces: shop.boothPlaces + 1 }),
-  lamplight: (edit, _, { records: { shop } }) => edit.patch('shop', shop.id, { daylightAt: null }),
+  lamplight: (edit, _, { records: { shop } }) => edit.patch('shop', shop.id, { spraysByDaylight: false }),
+  indoors: (edit, _, { records: { shop } }) => edit.patch('shop', shop.id, { spraysByDaylight: false, yardDay: null }),
   leaveOut: (edit, { rungId }, { nowMs }) => leaveOut(edit, rungId, nowMs),
   leaveOutLoop: async (edit, { rungIds }, { nowMs }) => {
     for (const id of rungIds) await leaveOut(edit, id, nowMs);

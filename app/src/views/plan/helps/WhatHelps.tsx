@@ -4,7 +4,7 @@ import { datesMetWith, gainedMinutes, rankOutcomes, surestUnchanged, unchangedP8
 import type { WhatIfOutcome } from '@zinc-ladder/core/plan/ideas/tryWhatIf';
 import type { WhatIf, WhatIfWording } from '@zinc-ladder/core/plan/ideas/whatIf/whatIf';
 import { suggestRemedies, suggestWhatIfs, whatIfWords } from '@zinc-ladder/core/plan/ideas/whatIf/whatIfs';
-import { gatherAir } from '@zinc-ladder/model/gather/gatherAir';
+import { gatherAirs } from '@zinc-ladder/model/gather/gatherAirs';
 import type { PlanRecords } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { gatherPlan } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { suggestSchools } from '@zinc-ladder/model/gather/grow/suggestSchools';
@@ -56,7 +56,7 @@ export function WhatHelps({ plan, index }: { readonly plan: PlannedShop; readonl
   const tryOut = async (signal: AbortSignal): Promise<void> => {
     if (!records || !outlook) return;
     const nowMs = Math.round(clock.now());
-    const input = gatherPlan({ ...records, logEntries, passes }, gatherAir(records.shop, readings, nowMs), nowMs);
+    const input = gatherPlan({ ...records, logEntries, passes }, gatherAirs(records.shop, readings, nowMs), nowMs);
     // What has no place is mended first; else the parts that decide the end are worth another school.
     const deciding = [...new Set(plan.rungs.filter((time) => time.isCritical).map((time) => time.partId))];
     const ideas =

@@ -1,19 +1,18 @@
-import { ClimateReading } from '@zinc-ladder/model/records/shop/climateReading';
 import type { Shop, SprayLimitValues, TypicalDayValues } from '@zinc-ladder/model/records/shop/shop';
-import { useClock, useNow } from '../../../clock/ClockContext';
+import { useNow } from '../../../clock/ClockContext';
 import { forgetSimulated, isSimulated } from '../../../data/climateFeed';
 import { useTable } from '../../../data/queries';
 import { useEdit } from '../../../features/edit/useEdit';
 import { useAir } from '../../../features/plan/usePlan';
 import { useSensorState } from '../../../features/air/SensorFeed';
 import { Button } from '../../../ui/Button';
-import { FormNumber } from '../../../ui/fields/FormNumber';
-import { useRecordForm } from '../../../ui/fields/useRecordForm';
 import { InlineNumber, SelectField } from '../../../ui/fields/fields';
 import { Sheet } from '../../../ui/Sheet';
 import { useFormats } from '../../../features/formats/useFormats';
 import { AirChart } from './AirChart';
 import { useShopPatch } from '../useShopPatch';
+import { TypedReading } from './TypedReading';
+import { YardSheet } from './YardSheet';
 
 const SOURCES = [
   ['sensor', 'the shop sensor'],
@@ -67,10 +66,11 @@ export function AirSection({ shop }: { readonly shop: Shop }) {
           />
           <p className="text-dim">{SENSOR_WORDS[sensor]}</p>
         </div>
-        {shop.climateSource === 'typed' && <TypedReading />}
+        {shop.climateSource === 'typed' && <TypedReading place="shop" />}
         <SimulatedReadings />
         {air && <AirChart air={air} nowMs={now} formats={formats} />}
       </Sheet>
+      <YardSheet shop={shop} />
       <Sheet className="p-4" label="Typical day">
         <h2 className="font-label text-xl font-semibold">Typical day</h2>
         <p className="text-dim mb-3 text-sm">
@@ -125,38 +125,5 @@ function SimulatedReadings() {
       </span>
       <Button onClick={() => void edit('Forget simulated readings', forgetSimulated)}>Forget them</Button>
     </p>
-  );
-}
-
-function TypedReading() {
-  const edit = useEdit();
-  const clock = useClock();
-  const form = useRecordForm<ClimateReading>(ClimateReading, {
-    id: 'typed',
-    revision: 0,
-    atMs: Math.round(clock.now()),
-    temperatureCelsius: NaN,
-    relativeHumidityPercent: NaN,
-    windMetresPerSecond: null,
-    kind: 'measured',
-    source: 'typed',
-  });
-  const { control } = form;
-  const keep = form.handleSubmit(async (typed) => {
-    const atMs = Math.round(clock.now());
-    if (await edit('Keep a reading', (change) => change.put('climateReadings', { ...typed, id: `m-${atMs}`, atMs }))) form.reset();
-  });
-  return (
-    <form noValidate className="grid items-start gap-3 sm:grid-cols-[8rem_8rem_8rem_auto]" onSubmit={(event) => void keep(event)}>
-      <FormNumber control={control} name="temperatureCelsius" label="Now, °C" />
-      <FormNumber control={control} name="relativeHumidityPercent" label="Now, % RH" />
-      <FormNumber control={control} name="windMetresPerSecond" label="Wind, m/s" mayBeEmpty hint="May be empty." />
-      <Button type="submit" look="primary" className="justify-self-start sm:mt-5">
-        Keep reading
-      </Button>
-      <p className="text-dim text-sm sm:col-span-4">
-        What you type holds, and fades to the typical day over some hours; the strip shows how old it is.
-      </p>
-    </form>
   );
 }

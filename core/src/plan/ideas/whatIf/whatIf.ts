@@ -9,6 +9,8 @@ interface WhatIfFields {
   readonly sprayPlace: object;
   /** spraying goes on after dark */
   readonly lamplight: object;
+  /** spraying comes in from out of doors */
+  readonly indoors: object;
   readonly leaveOut: { readonly rungId: string };
   /** a turn of filling and sanding fewer */
   readonly leaveOutLoop: { readonly rungIds: readonly string[] };

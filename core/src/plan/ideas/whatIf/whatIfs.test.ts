@@ -61,6 +61,16 @@ describe('what is worth trying', () => {
     expect(kinds(null)).not.toContain('lamplight');
     expect(kinds({ latitude: 55.7, longitude: 12.6 })).toContain('lamplight');
   });
+  it('is spraying inside only where it is done out of doors; a heater warms the shop and not the yard', () => {
+    const here = garage([part('a', coats(2))]);
+    const out = { ...here, yardAir: here.air, daylightAt: { latitude: 55.7, longitude: 12.6 } };
+    expect(suggestWhatIfs(here).map(({ kind }) => kind)).not.toContain('indoors');
+    expect(suggestWhatIfs(out).map(({ kind }) => kind)).toContain('indoors');
+    expect(applyWhatIf(out, { kind: 'indoors' })).toEqual({ ...here, yardAir: null, daylightAt: null });
+    const heated = applyWhatIf(out, { kind: 'heater', celsius: 28 });
+    expect(airAt(heated.air, NOW).temperatureCelsius).toBe(28);
+    expect(heated.yardAir).toBe(out.yardAir);
+  });
   it('finds no evening where every day has hours', () => {
     expect(suggestWhatIfs(shop([part('a', coats(1))])).some((whatIf) => whatIf.kind === 'evening')).toBe(false);
   });
@@ -213,6 +223,13 @@ describe('what would mend a plan that cannot be', () => {
     // What is sanded needs no light.
     const sanding = mend(garage([part('a', [rung('long', 'washResin', { minutes: 200 })])], dark));
     expect(sanding.outcomes.map(({ whatIf }) => whatIf.kind)).not.toContain('lamplight');
+  });
+  it('is spraying inside where it is too cold out of doors whatever the hours; a lamp is no help', () => {
+    const { air } = garage([]);
+    const cold = { ...air, typicalDay: { ...air.typicalDay, meanCelsius: 3 } };
+    const { unplaced, outcomes } = mend(garage([part('a', [rung('coat', 'sprayCoat', { classId: 'lacquerColour' })])], { yardAir: cold }));
+    expect(unplaced.map((entry) => entry.cause.kind)).toEqual(['noWindow']);
+    expect(mended(outcomes)).toEqual(['indoors']);
   });
   it('is as many rack places as a set lacks', () => {
     const set = part('a', [rung('coat', 'sprayCoat', { classId: 'lacquerColour' })], 11);

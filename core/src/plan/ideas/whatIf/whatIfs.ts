@@ -3,6 +3,7 @@ import type { ShopPlanInput } from '../../shop/shopPlanInput';
 import { dryer } from './dryer';
 import { evening } from './evening';
 import { heater } from './heater';
+import { indoors } from './indoors';
 import { lamplight } from './lamplight';
 import { leaveOut, leaveOutLoop } from './leaveOut';
 import { longer } from './longer';
@@ -17,6 +18,7 @@ const WHAT_IFS: { readonly [Kind in WhatIfKind]: WhatIfEntry<Kind> } = {
   heater,
   evening,
   lamplight,
+  indoors,
   rack,
   sprayPlace,
   leaveOut,
