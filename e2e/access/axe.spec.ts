@@ -107,6 +107,10 @@ test.describe('axe finds nothing, light and dark', () => {
     await page.goto(`${DEMO}/colour/cards`);
     await page.getByRole('button', { name: 'Write a card' }).click();
     expect(await findFaults(page)).toEqual([]);
+    await page.goto(`${DEMO}/shop/air`);
+    await page.getByRole('checkbox', { name: /^It is sprayed out of doors/u }).click();
+    await expect(page.getByLabel('Lowest these days, °C')).toBeVisible();
+    expect(await findFaults(page), 'the air out of doors').toEqual([]);
     await page.goto(EMPTY);
     await expect(page.getByRole('button', { name: 'Start my shop' })).toBeVisible();
     expect(await findFaults(page)).toEqual([]);

@@ -28,6 +28,41 @@ test('hours as people type them, a day off, and the plan follows', async ({ page
   await expect(then.getByText('Fri 29 May')).toHaveCount(0);
 });
 
+test('who sprays out of doors is planned by the air there, read and forecast, while films dry in the shop’s', async ({ page }) => {
+  await openDemo(page, '/shop/air');
+  const strip = page.getByRole('banner');
+  await page.getByRole('checkbox', { name: /^It is sprayed out of doors/u }).click();
+  for (const [label, value] of [
+    ['Lowest these days, °C', '2'],
+    ['Highest these days, °C', '8'],
+    ['Humidity these days, %', '70'],
+  ] as const) {
+    await page.getByLabel(label).fill(value);
+    await page.getByLabel(label).press('Enter');
+    await expect(page.getByRole('button', { name: /^Undo Change the day out of doors/u })).toBeVisible();
+  }
+  await expect(strip.getByText('Out of doors')).toBeVisible();
+  await expect(strip.getByText(/too cold/u)).toBeVisible();
+  await typeDate(page, 'For', '300520261100');
+  await page.getByLabel('Air, °C').fill('16');
+  await page.getByLabel('Air, % RH').fill('55');
+  await page.getByRole('button', { name: 'Keep reading' }).click();
+  await expect(page.getByRole('list', { name: 'Forecast' })).toContainText('Sat 11:00: 16.0 °C · 55 %');
+  // Around that hour, and at no other, it can be sprayed.
+  await expect(strip.getByText(/too cold, opens Sat 0\d:\d\d/u)).toBeVisible({ timeout: 20_000 });
+  // A tablet is turned: charts give way.
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto(`${DEMO}/plan`);
+  await expect(page.getByRole('img', { name: /^Air in the shop and out of doors from/u })).toBeVisible({ timeout: 20_000 });
+  await page.goto(`${DEMO}/shop/air`);
+  await page.getByRole('button', { name: /^Take away the forecast for Sat 11:00/u }).click();
+  await expect(page.getByRole('list', { name: 'Forecast' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo Take a forecast away' }).click();
+  await expect(page.getByRole('list', { name: 'Forecast' })).toBeVisible();
+});
+
 test('US units and a 12-hour clock change how things are shown, not what they are', async ({ page }) => {
   await openDemo(page, '/shop/places');
   await page.getByLabel('Units', { exact: true }).selectOption('us');

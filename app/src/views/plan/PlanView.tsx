@@ -8,7 +8,7 @@ import { useShop } from '../../data/queries';
 import { useEdit } from '../../features/edit/useEdit';
 import { useShopIndex } from '../../data/useShopIndex';
 import { faultWords } from '../../features/plan/reasonWords';
-import { useAir, useFilms, usePlan } from '../../features/plan/usePlan';
+import { useAirs, useFilms, usePlan } from '../../features/plan/usePlan';
 import { useWatchedPlan } from '../../features/plan/useWatchedPlan';
 import { useTitle } from '../../features/title/pageTitle';
 import { NoPlan } from '../../features/plan/NoPlan';
@@ -52,7 +52,7 @@ export function PlanView() {
   const now = useNow(60_000);
   const { plan, error, retry } = usePlan();
   useWatchedPlan();
-  const air = useAir();
+  const airs = useAirs();
   const films = useFilms();
   const shop = useShop();
   const edit = useEdit();
@@ -68,7 +68,7 @@ export function PlanView() {
   const nowAt = (now - shownWindow.startMs) / (shownWindow.hours * 3_600_000);
   const shareOfNow = nowAt >= 0 && nowAt <= 1 ? nowAt : 0.5;
   if (error && !plan) return <NoPlan error={error} onRetry={retry} />;
-  if (!plan || !air) return <p className="text-dim">Planning…</p>;
+  if (!plan || !airs) return <p className="text-dim">Planning…</p>;
   if (plan.kind === 'faulty') {
     return (
       <Sheet className="max-w-2xl p-6" label="No plan">
@@ -196,7 +196,7 @@ export function PlanView() {
         {mode === 'picture' && (
           <PlanPicture
             plan={plan}
-            air={air}
+            airs={airs}
             films={films}
             parts={parts}
             index={index}
@@ -212,7 +212,7 @@ export function PlanView() {
         )}
         {mode === 'list' && <PlanList plan={ofWhom} partIds={partIds} index={index} chosen={chosen} onChoose={setChosen} />}
         {mode === 'week' && <PlanWeek plan={ofWhom} partIds={partIds} index={index} chosen={chosen} onChoose={setChosen} />}
-        {mode === 'drill' && <PlanDrill props={shownProps} parts={parts} air={air} films={films} index={index} />}
+        {mode === 'drill' && <PlanDrill props={shownProps} parts={parts} airs={airs} films={films} index={index} />}
       </Sheet>
       <PlanSide plan={plan} props={shownProps} partIds={partIds} films={films} index={index} chosen={chosen} onChoose={setChosen} />
     </div>

@@ -1,6 +1,6 @@
 import { counted } from '../../../base/counted';
 import { laterTasks } from '@zinc-ladder/core/plan/judge/laterTasks';
-import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
+import type { ShopAirs } from '@zinc-ladder/core/plan/shop/shopPlanInput';
 import type { DrillOutcome, DrillWish } from '@zinc-ladder/core/plan/ideas/buildDrill';
 import { lastReady, timeToSpare } from '@zinc-ladder/core/plan/shopPlan/timeToSpare';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
@@ -32,14 +32,14 @@ const SHOWN_IDLE = 5;
 export function PlanDrill({
   props,
   parts,
-  air,
+  airs,
   films,
   index,
 }: {
   readonly props: readonly Prop[];
   /** of these props, in the order they are shown */
   readonly parts: readonly Part[];
-  readonly air: AirTimeline;
+  readonly airs: ShopAirs;
   readonly films: readonly FilmAnswer[];
   readonly index: ShopIndex;
 }) {
@@ -94,7 +94,7 @@ export function PlanDrill({
           overnight. Spraying hours, quiet hours and appointments stay as they are. Nothing of the shop is changed.
         </p>
       )}
-      {outcome && <Outcome {...outcome} air={air} films={films} index={index} parts={parts} />}
+      {outcome && <Outcome {...outcome} airs={airs} films={films} index={index} parts={parts} />}
     </div>
   );
 }
@@ -131,14 +131,14 @@ function DayTime({
 function Outcome({
   wish,
   made,
-  air,
+  airs,
   films,
   index,
   parts,
 }: {
   readonly wish: DrillWish;
   readonly made: DrillOutcome;
-  readonly air: AirTimeline;
+  readonly airs: ShopAirs;
   readonly films: readonly FilmAnswer[];
   readonly index: ShopIndex;
   readonly parts: readonly Part[];
@@ -213,7 +213,7 @@ function Outcome({
       </div>
       <PlanPicture
         plan={plan}
-        air={air}
+        airs={airs}
         films={films}
         parts={parts}
         index={index}

@@ -1,4 +1,4 @@
-import type { AirTimeline } from '@zinc-ladder/core/climate/airTimeline';
+import type { ShopAirs } from '@zinc-ladder/core/plan/shop/shopPlanInput';
 import { utcOffsetMinutes } from '@zinc-ladder/core/time/workingHours';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import { useRef } from 'react';
@@ -29,7 +29,7 @@ const HOUR_MS = 3_600_000;
 /** The plan as a picture: air, spraying and hands above, what dries on the rack below, over one time axis. */
 export function PlanPicture({
   plan,
-  air,
+  airs,
   films,
   parts,
   index,
@@ -43,7 +43,7 @@ export function PlanPicture({
   onPull,
 }: {
   readonly plan: PlannedShop;
-  readonly air: AirTimeline;
+  readonly airs: ShopAirs;
   readonly films: readonly FilmAnswer[];
   readonly parts: readonly Part[];
   readonly index: ShopIndex;
@@ -100,7 +100,7 @@ export function PlanPicture({
         <svg width={width} height={height} className="font-figure block">
           <TimeAxis window={window} offset={offset} plotWidth={plotWidth} height={height} x={x} formats={formats} />
           <RowName y={HEAD + 30} name="Air" />
-          <AirBand air={air} startMs={window.startMs} endMs={endMs} x={x} top={HEAD} left={LEFT} width={plotWidth} formats={formats} />
+          <AirBand airs={airs} startMs={window.startMs} endMs={endMs} x={x} top={HEAD} left={LEFT} width={plotWidth} formats={formats} />
           <SprayBand windows={plan.sprayWindows.filter(inSight)} x={clip} nowMs={nowMs} formats={formats} />
           <HandsBand
             plan={plan}

@@ -2,6 +2,7 @@ import type { ShelfLine } from '@zinc-ladder/model/gather/shelf/shelfLines';
 import { useMemo } from 'react';
 import { amountText, UNIT_NAMES } from '../../../features/shelf/shelfWords';
 import { Chart } from '../../../ui/chart/Chart';
+import { timeAxis } from '../../../ui/chart/timeAxis';
 import { shownUnit } from '../../../ui/fields/shownUnit';
 import { useUnits } from '../../../ui/fields/UnitsContext';
 import type { Formats } from '../../../base/formats';
@@ -20,6 +21,7 @@ export function StockChart({ line, nowMs, formats }: { readonly line: ShelfLine;
       step: 'end',
       showSymbol: false,
       lineStyle: { type, width },
+      tooltip: { valueFormatter: (value: unknown) => `${String(value)} ${amount.unit}` },
       data: steps.map((step) => [step.atMs, Math.round(amount.toShown(step[key]) * 100) / 100]),
       ...(key === 'left'
         ? {
@@ -36,7 +38,7 @@ export function StockChart({ line, nowMs, formats }: { readonly line: ShelfLine;
     return {
       tooltip: { trigger: 'axis' },
       grid: { left: 48, right: 56, top: 24, bottom: 28 },
-      xAxis: { type: 'time', axisLabel: { formatter: (ms: number) => formats.moment(ms, nowMs), hideOverlap: true } },
+      xAxis: timeAxis((ms) => formats.moment(ms, nowMs)),
       yAxis: { type: 'value', name: amount.unit },
       series: [
         series('in the mean', 'left', 'solid', 2),

@@ -3,6 +3,7 @@ import { airAt } from '@zinc-ladder/core/climate/airTimeline';
 import { dewPointCelsius } from '@zinc-ladder/core/climate/dewPoint';
 import { useMemo } from 'react';
 import { Chart } from '../../../ui/chart/Chart';
+import { timeAxis } from '../../../ui/chart/timeAxis';
 import { shownUnit } from '../../../ui/fields/shownUnit';
 import { useUnits } from '../../../ui/fields/UnitsContext';
 import type { Formats } from '../../../base/formats';
@@ -27,6 +28,7 @@ export function AirChart({ air, nowMs, formats }: { readonly air: AirTimeline; r
       yAxisIndex,
       showSymbol: false,
       lineStyle: { type, width: 1.75 },
+      tooltip: { valueFormatter: (value: unknown) => `${String(value)} ${yAxisIndex === 0 ? degrees.unit : '%'}` },
       data: values.map((value) => [value.ms, Math.round(of(value) * 10) / 10]),
       ...(yAxisIndex === 0 && type === 'solid'
         ? {
@@ -43,7 +45,7 @@ export function AirChart({ air, nowMs, formats }: { readonly air: AirTimeline; r
     return {
       legend: { data: ['air', 'dew point', 'humidity'], top: 0 },
       tooltip: { trigger: 'axis' },
-      xAxis: { type: 'time', axisLabel: { formatter: (ms: number) => formats.moment(ms, nowMs), hideOverlap: true } },
+      xAxis: timeAxis((ms) => formats.moment(ms, nowMs)),
       yAxis: [
         { type: 'value', name: degrees.unit, scale: true },
         { type: 'value', name: '% RH', min: 0, max: 100, splitLine: { show: false } },

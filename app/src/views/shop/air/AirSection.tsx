@@ -85,7 +85,7 @@ export function AirSection({ shop }: { readonly shop: Shop }) {
       <Sheet className="p-4" label="Spray limits">
         <h2 className="font-label text-xl font-semibold">Spray limits</h2>
         <p className="text-dim mb-3 text-sm">
-          Dew gap 3 °C after ISO 8502-4 (from memory); the others are common practice. A product's label wins.
+          Dew gap {formats.temperatureGap(3)} after ISO 8502-4 (from memory); the others are common practice. A product's label wins.
         </p>
         <div className="grid grid-cols-2 gap-3">
           {LIMIT_FIELDS.map(({ field, ...shown }) => (

@@ -71,7 +71,7 @@ function YardDayFields({ day, onKeep }: { readonly day: TypicalDayValues; readon
         onKeep={(value) => value !== null && keep({ highest: value })}
       />
       <InlineNumber
-        label="Mean humidity"
+        label="Humidity these days"
         unit="%"
         value={meanHumidityPercent}
         min={1}
