@@ -35,6 +35,24 @@ describe('the row of coats', () => {
       expect(contrast).toBe(contrastRatio({ ...yellow, scatterPerCoat: scatter }, coats));
     }
   });
+  it('has its full colour where nobody tells the two apart, ΔE00 under 1 and not at 1.05', () => {
+    const awayAfterTwo = (scatter: number): number =>
+      difference(labOver({ ...yellow, scatterPerCoat: scatter }, 2, backingOf(BLACK)), yellow.paint.lab);
+    // The scattering with which the second coat is just so far away, by bisection: it falls with every bit more.
+    const scatterFor = (away: number): number => {
+      let [less, more] = [0.1, 20];
+      for (let round = 0; round < 60; round += 1) {
+        const middle = (less + more) / 2;
+        if (awayAfterTwo(middle) > away) less = middle;
+        else more = middle;
+      }
+      return more;
+    };
+    const rowFor = (away: number) => coatRow({ ...yellow, scatterPerCoat: scatterFor(away) }, BLACK);
+    expect(rowFor(1.05).steps[2]?.toFull).toBeCloseTo(1.05, 2);
+    expect(rowFor(1.05).toFullColour).toBe(3);
+    expect(rowFor(0.95).toFullColour).toBe(2);
+  });
   it('shows twelve coats of what never covers, and says so', () => {
     const row = coatRow(coat('#e8c51a', 0.05), BLACK);
     expect(row).toMatchObject({ toFullColour: null, toHide: null, range: [null, null] });
