@@ -1,3 +1,6 @@
+import { FLAW_KINDS } from '@zinc-ladder/core/inspection/flawKinds';
+import { flawedCoat } from '@zinc-ladder/model/gather/grow/mendingRungs';
+import { mendCoat } from '../data/changes/ladder/mendChanges';
 import { AGES } from '@zinc-ladder/core/ladder/ages';
 import { growLadder } from '@zinc-ladder/core/ladder/growLadder';
 import { SMOOTHING_SCHOOLS } from '@zinc-ladder/core/ladder/schools';
@@ -473,6 +476,15 @@ export const SHOP_ACTS: readonly ShopAct[] = [
       source: 'typed',
     }),
   ),
+  on('mend a coat', 'ladders', async (edit, ladder, { records, choice, makeId }) => {
+    const rungs = ladder.rungIds.flatMap((id) => records.rungs.find((rung) => rung.id === id) ?? []);
+    const coat = flawedCoat(rungs);
+    const kind = chosen(
+      FLAW_KINDS.filter(({ mending }) => mending !== null),
+      choice(1),
+    );
+    if (coat && kind) await mendCoat(edit, coat.id, kind.id, ladder.rungIds, makeId);
+  }),
   on('name a rung', 'rungs', (edit, rung, { choice }) => edit.patch('rungs', rung.id, { name: `n${choice(1)}` }, rung)),
   on('paint a rung with', 'rungs', async (edit, rung, { choice, records }) =>
     edit.patch(

@@ -13,14 +13,33 @@ import { judgePasses } from './verdict';
 const VAGUE = { start: 100, startLogDeviation: 50, ratePerHour: 0.3, rateDeviation: 50 };
 
 describe('flaw kinds', () => {
-  it('have each a mark of their own, words for cause, mend and prevention, and a method that exists', () => {
+  it('have each a mark of their own, words for cause, mend and prevention', () => {
     expect(new Set(FLAW_KINDS.map((kind) => kind.mark)).size).toBe(FLAW_KINDS.length);
     for (const kind of FLAW_KINDS) {
-      expect(() => findMethod(kind.mendMethod)).not.toThrow();
       for (const words of [kind.cause, kind.mend, kind.prevention]) expect(words.length).toBeGreaterThan(15);
       expect(findFlawKind(kind.id)).toBe(kind);
     }
     expect(() => findFlawKind('elf')).toThrow(RangeError);
+  });
+  it('of a film are mended by steps that leave it fit for its next coat; those of the surface under it by filling and sanding', () => {
+    for (const { id, mending, isOfSurface } of FLAW_KINDS) {
+      if (!mending) {
+        expect(isOfSurface, id).toBe(true);
+        continue;
+      }
+      // What is coated again was roughened first: most recoat windows have closed by then.
+      if (mending.recoats) expect(findMethod(mending.steps[0]?.methodId ?? '').roughens, id).toBe(true);
+      for (const { methodId, grit } of mending.steps) expect(grit !== null, `${id} ${methodId}`).toBe(methodId === 'sand');
+    }
+    expect(FLAW_KINDS.flatMap(({ id, mending }) => (mending?.whenHard ? [id] : []))).toEqual(['wrinkle', 'printThrough']);
+    // Bare spots are primed before they are coated.
+    expect(FLAW_KINDS.flatMap(({ id, mending }) => (mending?.steps.some(({ methodId }) => methodId === 'prime') ? [id] : []))).toEqual([
+      'fishEye',
+      'wrinkle',
+      'crack',
+      'liftedPaint',
+      'printThrough',
+    ]);
   });
   it('show by size, distance and sheen: one minute of arc at 1.5 m is 0.44 mm under satin, gloss shows smaller ones', () => {
     const [gloss, satin] = [findFinish('gloss'), findFinish('satin')];

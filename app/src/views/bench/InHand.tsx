@@ -1,3 +1,4 @@
+import { flawedCoat } from '@zinc-ladder/model/gather/grow/mendingRungs';
 import { cautionsOfRung } from '@zinc-ladder/model/rungs/cautionsOfRung';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { useState } from 'react';
@@ -22,6 +23,7 @@ import { GapNotice } from './gap/GapNotice';
 import { NoteForm } from './NoteForm';
 import { RungHead } from './next/RungHead';
 import { useBenchMoment } from '../../features/rung/useBenchMoment';
+import { useMend } from '../../features/mend/useMend';
 import { useOwnMinutes } from '../../features/rung/useOwnMinutes';
 import { useWakeLock } from './timers/useWakeLock';
 
@@ -35,6 +37,7 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
   const edit = useEdit();
   const { tell } = useNotices();
   const moment = useBenchMoment();
+  const mend = useMend(index);
   const [open, setOpen] = useState<'nothing' | 'note' | 'correct'>('nothing');
   const ownMinutes = useOwnMinutes();
   const clock = useClock();
@@ -131,6 +134,8 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
       )}
       {open === 'note' && (
         <NoteForm
+          coat={flawedCoat(index.rungsOf(part.id))}
+          onMend={(coat, kindId, said) => void mend(coat, kindId, said).then((isDone) => (isDone ? setOpen('nothing') : undefined))}
           onClose={() => setOpen('nothing')}
           onKeep={(kind, said) => {
             setOpen('nothing');

@@ -1,51 +1,79 @@
-import { useId, useState } from 'react';
+import type { FlawKindId } from '@zinc-ladder/core/inspection/flawKinds';
+import { findFlawKind } from '@zinc-ladder/core/inspection/flawKinds';
+import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import { useEffect, useId, useRef, useState } from 'react';
 import type { Said } from '../../data/changes/ladder/benchChanges';
+import { MendChoice } from '../../features/mend/MendChoice';
 import { Button } from '../../ui/Button';
 import { CheckField } from '../../ui/fields/CheckField';
 
-/** A note, or an honest mistake, in the finisher's words. */
+/** A note, or an honest mistake, in the finisher's words; where a coat went wrong, with what mends it. */
 export function NoteForm({
+  coat,
   onKeep,
+  onMend,
   onClose,
 }: {
+  /** that may have gone wrong; null: none was laid */
+  readonly coat: Rung | null;
   readonly onKeep: (kind: 'note' | 'mistake', said: Said) => void;
+  readonly onMend: (coat: Rung, kindId: FlawKindId, said: Said) => void;
   readonly onClose: () => void;
 }) {
   const [text, setText] = useState('');
   const [isForNextTime, setForNextTime] = useState(false);
+  const [kindId, setKind] = useState<FlawKindId | null>(null);
+  const [isMended, setMended] = useState(true);
   const id = useId();
+  const form = useRef<HTMLFormElement>(null);
+  // Its buttons would be below the edge of a small screen, and what is asked of a coat with them.
+  useEffect(() => {
+    form.current?.scrollIntoView({ block: 'nearest' });
+  }, [kindId]);
   const isEmpty = text.trim() === '';
   const said = { text: text.trim(), isForNextTime };
+  const keepMistake = (): void => {
+    const kind = kindId && findFlawKind(kindId);
+    if (coat && kindId && isMended) onMend(coat, kindId, said);
+    else onKeep('mistake', kind ? { ...said, text: isEmpty ? `${kind.name}.` : `${kind.name}: ${said.text}` } : said);
+  };
   return (
     <form
-      className="mt-3"
+      ref={form}
+      className="mt-3 grid scroll-mb-16 gap-2"
       onSubmit={(event) => {
         event.preventDefault();
-        if (!isEmpty) onKeep('note', said);
+        if (kindId) keepMistake();
+        else if (!isEmpty) onKeep('note', said);
       }}
     >
-      <label htmlFor={id} className="label">
-        Note
-      </label>
-      <textarea
-        id={id}
-        rows={2}
-        maxLength={4000}
-        className="field"
-        value={text}
-        onChange={(event) => setText(event.target.value)}
-        autoFocus
-      />
+      <div>
+        <label htmlFor={id} className="label">
+          Note
+        </label>
+        <textarea
+          id={id}
+          rows={2}
+          maxLength={3900}
+          className="field"
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+          autoFocus
+        />
+      </div>
+      {coat && <MendChoice coat={coat} kindId={kindId} onChoose={setKind} />}
+      {kindId && <CheckField label="Put its mending on the ladder" checked={isMended} onChange={setMended} isLarge />}
       <CheckField
         label="Tell me next time: on a ladder of this kind, or with this product"
         checked={isForNextTime}
         onChange={setForNextTime}
+        isLarge
       />
-      <div className="mt-2 flex flex-wrap gap-2">
-        <Button type="submit" isLarge disabled={isEmpty}>
+      <div className="flex flex-wrap gap-2">
+        <Button type="submit" isLarge disabled={isEmpty || kindId !== null}>
           Keep note
         </Button>
-        <Button isLarge disabled={isEmpty} onClick={() => onKeep('mistake', said)}>
+        <Button isLarge disabled={isEmpty && kindId === null} onClick={keepMistake}>
           Keep as mistake
         </Button>
         <Button isLarge look="quiet" onClick={onClose}>

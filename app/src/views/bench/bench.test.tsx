@@ -92,6 +92,45 @@ describe('the bench with a rung in hand', () => {
     });
   });
 
+  it('puts what mends a coat that went wrong onto its ladder, with the mistake in the log, and undo takes both back', async () => {
+    const project = makeSampleProject();
+    project.rungs = project.rungs.map((rung) =>
+      rung.id === 'guest-1' ? { ...rung, name: 'grey', methodId: 'sprayCoat', productId: 'primer', coatMicrometres: 15 } : rung,
+    );
+    const { user, db } = await openShop('/bench', project);
+    const ladder = async () =>
+      Promise.all(((await db.records('ladders').get('guest'))?.rungIds ?? []).map((id) => db.records('rungs').get(id)));
+    await user.click(await screen.findByRole('button', { name: 'Note' }));
+    expect(screen.getByRole('button', { name: 'Keep as mistake' })).toHaveProperty('disabled', true);
+    await user.selectOptions(screen.getByRole('combobox', { name: 'What went wrong with grey' }), 'run');
+    expect(screen.getByText(/Onto the ladder, next: sand the run level, grey again\.$/u)).toBeTruthy();
+    // A note says nothing of what went wrong.
+    expect(screen.getByRole('button', { name: 'Keep note' })).toHaveProperty('disabled', true);
+    await user.click(screen.getByRole('button', { name: 'Keep as mistake' }));
+    await waitFor(async () => expect((await ladder()).map((rung) => rung?.name)).toEqual(['grey', 'sand the run level', 'grey, again']));
+    expect((await db.records('logEntries').toArray()).find(({ kind }) => kind === 'mistake')).toMatchObject({
+      text: 'Run.',
+      rungId: 'guest-1',
+    });
+    await user.click(await screen.findByRole('button', { name: 'Undo Mend: run' }));
+    await waitFor(async () => expect(await ladder()).toHaveLength(1));
+    expect((await db.records('logEntries').toArray()).some(({ kind }) => kind === 'mistake')).toBe(false);
+  });
+  it('keeps a mistake by its name alone where it is mended another way', async () => {
+    const project = makeSampleProject();
+    project.rungs = project.rungs.map((rung) => (rung.id === 'guest-1' ? { ...rung, methodId: 'sprayCoat' } : rung));
+    const { user, db } = await openShop('/bench', project);
+    await user.click(await screen.findByRole('button', { name: 'Note' }));
+    await user.type(screen.getByRole('textbox', { name: 'Note' }), 'a cat hair');
+    await user.selectOptions(screen.getByRole('combobox', { name: /^What went wrong/u }), 'dust');
+    await user.click(screen.getByRole('checkbox', { name: 'Put its mending on the ladder' }));
+    await user.click(screen.getByRole('button', { name: 'Keep as mistake' }));
+    await waitFor(async () =>
+      expect((await db.records('logEntries').toArray()).find(({ kind }) => kind === 'mistake')?.text).toBe('Dust: a cat hair'),
+    );
+    expect((await db.records('ladders').get('guest'))?.rungIds).toHaveLength(1);
+  });
+
   it('asks about time nobody looked, and takes it off when told to', async () => {
     localStorage.setItem('zinc-ladder-seen', String(makeSampleProject().savedAtMs));
     const project = makeSampleProject();

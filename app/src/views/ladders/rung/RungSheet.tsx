@@ -27,6 +27,7 @@ import { findLastTime } from '../../../features/rung/lastTime';
 import { RungFacts } from '../../../features/rung/RungFacts';
 import { useNewestByRung, useNotesForNextTime } from '../../../features/rung/useLogOfRung';
 import { StartWarnings } from '../../../features/rung/StartWarnings';
+import { MendPanel } from '../../../features/mend/MendPanel';
 import { useStartWarnings } from '../../../features/rung/useStartWarnings';
 import { useBenchMoment } from '../../../features/rung/useBenchMoment';
 import { RungEditor } from './RungEditor';
@@ -83,6 +84,7 @@ export function RungSheet({
         </>
       )}
       <WhenSheet rung={rung} index={index} />
+      {rung.state === 'done' && findMethod(rung.methodId).laysFilm && <MendPanel key={`mend ${rung.id}`} coat={rung} index={index} />}
       <PlaceActions rung={rung} part={part} index={index} place={place} count={own.length} />
       <Cautions ids={cautionsOfRung(rung, index.products.get(rung.productId ?? '') ?? null, part.materialId)} />
     </div>

@@ -1,7 +1,10 @@
 import type { FlawSeverity } from '@zinc-ladder/core/inspection/flawSeverity';
 import { flawSeverity } from '@zinc-ladder/core/inspection/flawSeverity';
 import { findFlawKind } from '@zinc-ladder/core/inspection/flawKinds';
+import { flawedCoat } from '@zinc-ladder/model/gather/grow/mendingRungs';
 import type { Flaw } from '@zinc-ladder/model/records/prop/flaw';
+import { useShopIndex } from '../../../data/useShopIndex';
+import { useMend } from '../../../features/mend/useMend';
 import { useEdit } from '../../../features/edit/useEdit';
 import { Button } from '../../../ui/Button';
 import { groupBy } from '../../../base/groupBy';
@@ -64,7 +67,7 @@ export function FlawList({
           })}
         </ul>
       </div>
-      <Kinds flaws={open} />
+      <Kinds flaws={open} partId={surface.part.id} />
       {done.length > 0 && (
         <details>
           <summary className="label cursor-pointer">Mended, {done.length}</summary>
@@ -116,7 +119,10 @@ function DoneRow({ flaw, words }: { readonly flaw: Flaw; readonly words: string 
 }
 
 /** Cause, mend and prevention of the kinds that are open. */
-function Kinds({ flaws }: { readonly flaws: readonly Flaw[] }) {
+function Kinds({ flaws, partId }: { readonly flaws: readonly Flaw[]; readonly partId: string }) {
+  const index = useShopIndex();
+  const mend = useMend(index);
+  const coat = flawedCoat(index.rungsOf(partId));
   const kinds = [...groupBy(flaws, (flaw) => flaw.kind)];
   if (kinds.length === 0) return null;
   return (
@@ -137,6 +143,11 @@ function Kinds({ flaws }: { readonly flaws: readonly Flaw[] }) {
               <dt className="text-dim">next time</dt>
               <dd>{kind.prevention}</dd>
             </dl>
+            {kind.mending && coat && (
+              <Button className="my-1 text-sm" onClick={() => void mend(coat, kind.id)}>
+                Put the mending of {coat.name} on the ladder
+              </Button>
+            )}
           </details>
         );
       })}

@@ -1,0 +1,24 @@
+import type { FlawKindId } from '@zinc-ladder/core/inspection/flawKinds';
+import { findFlawKind } from '@zinc-ladder/core/inspection/flawKinds';
+import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import { newId } from '../../base/newId';
+import type { Said } from '../../data/changes/ladder/benchChanges';
+import { noteOnRung } from '../../data/changes/ladder/benchChanges';
+import { mendCoat } from '../../data/changes/ladder/mendChanges';
+import type { ShopIndex } from '../../data/useShopIndex';
+import { useEdit } from '../edit/useEdit';
+import { useBenchMoment } from '../rung/useBenchMoment';
+
+/** Logs what went wrong with a coat and puts what mends it onto its ladder, as one edit; answers whether it was done. */
+export function useMend(index: ShopIndex): (coat: Rung, kindId: FlawKindId, said?: Said) => Promise<boolean> {
+  const edit = useEdit();
+  const moment = useBenchMoment();
+  return (coat, kindId, said = { text: '' }) => {
+    const { name } = findFlawKind(kindId);
+    const seen = index.ladders.get(coat.ladderId)?.rungIds ?? [];
+    return edit(`Mend: ${name.toLowerCase()}`, async (change) => {
+      await mendCoat(change, coat.id, kindId, seen, newId);
+      await noteOnRung(change, coat.id, 'mistake', { ...said, text: said.text === '' ? `${name}.` : `${name}: ${said.text}` }, moment());
+    });
+  };
+}

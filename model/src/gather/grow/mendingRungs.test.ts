@@ -1,0 +1,85 @@
+import { FLAW_KINDS } from '@zinc-ladder/core/inspection/flawKinds';
+import { describe, expect, it } from 'vitest';
+import type { Rung } from '../../records/ladder/rung';
+import { findRecordFaults } from '../../file/validateRecord';
+import { makeSampleProject } from '../../testing/sampleProject';
+import { NEW_RUNG } from './growRungs';
+import { flawedCoat, mendingRungs } from './mendingRungs';
+
+const { products, parts } = makeSampleProject();
+const [part] = parts;
+if (!part) throw new Error('no part');
+const shelf = new Map(products.map((product) => [product.id, product]));
+const primerId = products[0]?.id ?? '';
+const rung = (id: string, methodId: string, rest: Partial<Rung> = {}): Rung => ({
+  ...NEW_RUNG,
+  id,
+  ladderId: 'l',
+  name: id,
+  methodId,
+  state: 'done',
+  doneAtMs: 1_780_000_000_000,
+  ...rest,
+});
+const LADDER = [
+  rung('primer', 'prime', { productId: primerId }),
+  rung('mist', 'sprayCoat'),
+  rung('wet', 'sprayCoat', { minutes: 9, coatMicrometres: 15, side: 'top', doerId: 'me' }),
+  rung('clear', 'clear', { state: 'open', doneAtMs: null }),
+];
+const wet = LADDER[2] ?? raise();
+function raise(): never {
+  throw new Error('no such rung');
+}
+let made = 0;
+const mend = (kind: Parameters<typeof mendingRungs>[0], coat = wet, ladder: readonly Rung[] = LADDER) =>
+  mendingRungs(kind, coat, ladder, part, shelf, () => `m${(made += 1)}`);
+
+describe('the coat a flaw is in', () => {
+  it('is the one in hand, else the last that was laid, and none where nothing was', () => {
+    expect(flawedCoat(LADDER)?.id).toBe('wet');
+    expect(flawedCoat([...LADDER.slice(0, 3), rung('clear', 'clear', { state: 'inHand', doneAtMs: null })])?.id).toBe('clear');
+    expect(flawedCoat([rung('cut', 'cut'), rung('prime', 'prime', { state: 'open', doneAtMs: null })])).toBeNull();
+  });
+});
+
+describe('what mends it', () => {
+  it('goes over what was done and under what is to come: a run is sanded at its spot, and the coat laid again', () => {
+    const { index, rungs } = mend('run');
+    expect(index).toBe(3);
+    expect(rungs.map(({ methodId, name, grit }) => [methodId, name, grit])).toEqual([
+      ['sand', 'sand the run level', 'P600'],
+      ['sprayCoat', 'wet, again', null],
+    ]);
+    expect(rungs[0]).toMatchObject({ areaSquareCentimetres: 20, hardRungId: null, side: 'top' });
+    expect(rungs[0]?.detail).toMatch(/longer soft/u);
+    expect(rungs[1]).toMatchObject({ state: 'open', doneAtMs: null, doerId: null, minutes: 9, coatMicrometres: 15, side: 'top' });
+  });
+  it('is no larger than what the coat was on', () => {
+    expect(mend('dust', { ...wet, areaSquareCentimetres: 6 }).rungs[0]?.areaSquareCentimetres).toBe(6);
+    // Peel is all over it.
+    expect(mend('orangePeel', { ...wet, areaSquareCentimetres: 60 }).rungs[0]?.areaSquareCentimetres).toBe(60);
+    expect(mend('orangePeel').rungs[0]?.areaSquareCentimetres).toBeNull();
+  });
+  it('waits until what wrinkled is hard through, and primes with what was primed with', () => {
+    const { rungs } = mend('wrinkle');
+    expect(rungs.map(({ methodId, hardRungId, productId }) => [methodId, hardRungId, productId])).toEqual([
+      ['sand', 'wet', null],
+      ['prime', null, primerId],
+      ['sprayCoat', null, null],
+    ]);
+  });
+  it('lays the mask again that came off since, and only then', () => {
+    const masked = rung('band', 'maskedCoat');
+    const off = rung('pull', 'unmask');
+    const methods = (ladder: readonly Rung[]) => mend('run', masked, ladder).rungs.map(({ methodId }) => methodId);
+    expect(methods([masked, off])).toEqual(['sand', 'mask', 'maskedCoat', 'unmask']);
+    expect(methods([masked, { ...off, state: 'open', doneAtMs: null }])).toEqual(['sand', 'maskedCoat']);
+  });
+  it('is a record that can be kept, of every kind that has it; the others say why there is none', () => {
+    for (const { id, mending } of FLAW_KINDS) {
+      if (!mending) expect(() => mend(id), id).toThrow(RangeError);
+      else for (const record of mend(id).rungs) expect(findRecordFaults('rungs', record), id).toEqual([]);
+    }
+  });
+});

@@ -1,0 +1,86 @@
+import type { FlawKindId, Mending } from '@zinc-ladder/core/inspection/flawKinds';
+import { findFlawKind } from '@zinc-ladder/core/inspection/flawKinds';
+import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import type { Product } from '../../records/shop/product';
+import type { Rung } from '../../records/ladder/rung';
+import { rungPieceArea } from '../../rungs/rungPieceArea';
+import type { RungPart } from './rungForPart';
+import { rungForPart } from './rungForPart';
+
+/** A spot that is mended, cm²; guessed, a hand's breadth. Its rungs say it, and can say otherwise. */
+const SPOT_AREA = 20;
+
+/** Rungs that mend a flaw, and where on the ladder they go. */
+export interface MendingRungs {
+  readonly index: number;
+  readonly rungs: readonly Rung[];
+}
+
+/** The coat a flaw of a film is in: the one in hand, else the last that was laid; null where none was. */
+export function flawedCoat(rungs: readonly Rung[]): Rung | null {
+  const laid = rungs.filter(({ methodId }) => findMethod(methodId).laysFilm);
+  return laid.findLast(({ state }) => state === 'inHand') ?? laid.findLast(({ state }) => state === 'done') ?? null;
+}
+
+/**
+ * What mends a flaw of a coat, over all that was done or is in hand: sanded, primed where it is bare, the coat once more. A mask that came off since is
+ * laid again for it.
+ *
+ * @param rungs of the ladder, bottom first
+ * @param coat of these, done or in hand
+ * @throws RangeError for an unknown kind, and for one that is of the surface under the film
+ */
+export function mendingRungs(
+  kindId: FlawKindId,
+  coat: Rung,
+  rungs: readonly Rung[],
+  part: RungPart,
+  products: ReadonlyMap<string, Product>,
+  makeId: () => string,
+): MendingRungs {
+  const { name, mend, mending } = findFlawKind(kindId);
+  if (!mending) throw new RangeError(`${name} is mended by filling and sanding`);
+  const index = rungs.findLastIndex(({ state }) => state === 'done' || state === 'inHand') + 1;
+  const where = { side: coat.side, areaSquareCentimetres: areaOf(mending, coat, part) };
+  const primer = products.get(rungs.findLast(({ methodId }) => methodId === 'prime')?.productId ?? '') ?? null;
+  const fresh = (methodId: string, product: Product | null, named: string | null, at = where): Rung => {
+    const rung = { ...rungForPart(methodId, product, part, at), id: makeId(), ladderId: coat.ladderId };
+    return { ...rung, name: named ?? rung.name, why: mend };
+  };
+  const steps = mending.steps.map((step, nth): Rung => {
+    const rung = fresh(step.methodId, step.methodId === 'prime' ? primer : null, step.name);
+    const isFirst = nth === 0;
+    return {
+      ...rung,
+      grit: step.grit === null ? null : `P${step.grit}`,
+      hardRungId: isFirst && mending.whenHard ? coat.id : null,
+      detail: isFirst && mending.isLocal ? 'Press it with a nail first: it is thicker than its coat, and longer soft.' : '',
+    };
+  });
+  if (!mending.recoats) return { index, rungs: steps };
+  const isUnmasked =
+    coat.methodId === 'maskedCoat' &&
+    rungs.slice(rungs.indexOf(coat)).some(({ methodId, state }) => state === 'done' && findMethod(methodId).endsMask);
+  const again: Rung = {
+    ...coat,
+    id: makeId(),
+    revision: 0,
+    name: `${coat.name}, again`,
+    why: mend,
+    state: 'open',
+    startedAtMs: null,
+    workedMs: 0,
+    doneAtMs: null,
+    doerId: null,
+    notBeforeMs: null,
+    lockedAtMs: null,
+    hardRungId: null,
+  };
+  const around = { side: coat.side, areaSquareCentimetres: coat.areaSquareCentimetres };
+  const masked = isUnmasked ? [fresh('mask', null, null, around), again, fresh('unmask', null, null, around)] : [again];
+  return { index, rungs: [...steps, ...masked] };
+}
+
+function areaOf({ isLocal }: Mending, coat: Rung, part: RungPart): number | null {
+  return isLocal ? Math.min(SPOT_AREA, rungPieceArea(coat, part)) : coat.areaSquareCentimetres;
+}
