@@ -1,3 +1,4 @@
+import { spawnSync } from 'node:child_process';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import ts from 'typescript';
@@ -16,6 +17,16 @@ interface NumberAt {
 const PLACES = new Set(['at', 'slice', 'toFixed']);
 /** Guards against rounding are smaller than any figure of the field. */
 const LEAST = 1e-6;
+
+/** Tests that take so many times as long as they did, and some seconds beside, go round for ever: that was noticed. */
+const PATIENCE = 4;
+const LEAST_PATIENCE_MS = 10_000;
+const MOST_PATIENCE_MS = 600_000;
+
+/** Ends the processes that run the tests, which is all that ends a loop. */
+function endTests(): void {
+  spawnSync('pkill', ['-KILL', '-P', String(process.pid)]);
+}
 
 /** Every number that is written out in a file and that a figure depends on. */
 function numbersIn(root: string, file: string): NumberAt[] {
@@ -76,16 +87,23 @@ export async function mutateNumbers(root: string, folder: string): Promise<Folde
   let noticed = 0;
   try {
     const specifications = await vitest.globTestSpecifications();
-    const passes = async (): Promise<boolean> => {
-      const { testModules, unhandledErrors } = await vitest.runTestSpecifications(specifications, true);
-      // A file that was called off after the first failure in another is not "passed" either.
-      return unhandledErrors.length === 0 && testModules.every((module) => module.state() === 'passed');
+    const passes = async (patienceMs: number): Promise<boolean> => {
+      const timer = setTimeout(endTests, patienceMs);
+      try {
+        const { testModules, unhandledErrors } = await vitest.runTestSpecifications(specifications, true);
+        // A file that was called off after the first failure in another is not "passed" either.
+        return unhandledErrors.length === 0 && testModules.every((module) => module.state() === 'passed');
+      } finally {
+        clearTimeout(timer);
+      }
     };
-    if (!(await passes())) throw new Error(`The tests of ${folder} fail as they are.`);
+    const begunMs = Date.now();
+    if (!(await passes(MOST_PATIENCE_MS))) throw new Error(`The tests of ${folder} fail as they are.`);
+    const patienceMs = LEAST_PATIENCE_MS + PATIENCE * (Date.now() - begunMs);
     for (const number of numbers) {
       now = number;
       vitest.invalidateFile(join(root, number.file));
-      if (await passes()) {
+      if (await passes(patienceMs)) {
         const { file, line, text } = number;
         survivors.push({ file, line, change: `${text} → ${anotherNumber(text)}` });
       } else noticed += 1;

@@ -8,6 +8,7 @@ import { mendCoat } from '../../data/changes/ladder/mendChanges';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { useEdit } from '../edit/useEdit';
 import { useBenchMoment } from '../rung/useBenchMoment';
+import { mistakeWords } from './mistakeWords';
 
 /** Logs what went wrong with a coat and puts what mends it onto its ladder, as one edit; answers whether it was done. */
 export function useMend(index: ShopIndex): (coat: Rung, kindId: FlawKindId, said?: Said) => Promise<boolean> {
@@ -18,7 +19,7 @@ export function useMend(index: ShopIndex): (coat: Rung, kindId: FlawKindId, said
     const seen = index.ladders.get(coat.ladderId)?.rungIds ?? [];
     return edit(`Mend: ${name.toLowerCase()}`, async (change) => {
       await mendCoat(change, coat.id, kindId, seen, newId);
-      await noteOnRung(change, coat.id, 'mistake', { ...said, text: said.text === '' ? `${name}.` : `${name}: ${said.text}` }, moment());
+      await noteOnRung(change, coat.id, 'mistake', mistakeWords(kindId, said), moment());
     });
   };
 }

@@ -1,9 +1,9 @@
 import type { FlawKindId } from '@zinc-ladder/core/inspection/flawKinds';
-import { findFlawKind } from '@zinc-ladder/core/inspection/flawKinds';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { useEffect, useId, useRef, useState } from 'react';
 import type { Said } from '../../data/changes/ladder/benchChanges';
 import { MendChoice } from '../../features/mend/MendChoice';
+import { mistakeWords } from '../../features/mend/mistakeWords';
 import { Button } from '../../ui/Button';
 import { CheckField } from '../../ui/fields/CheckField';
 
@@ -33,9 +33,8 @@ export function NoteForm({
   const isEmpty = text.trim() === '';
   const said = { text: text.trim(), isForNextTime };
   const keepMistake = (): void => {
-    const kind = kindId && findFlawKind(kindId);
     if (coat && kindId && isMended) onMend(coat, kindId, said);
-    else onKeep('mistake', kind ? { ...said, text: isEmpty ? `${kind.name}.` : `${kind.name}: ${said.text}` } : said);
+    else onKeep('mistake', kindId ? mistakeWords(kindId, said) : said);
   };
   return (
     <form
@@ -54,7 +53,7 @@ export function NoteForm({
         <textarea
           id={id}
           rows={2}
-          maxLength={3900}
+          maxLength={3800}
           className="field"
           value={text}
           onChange={(event) => setText(event.target.value)}

@@ -126,7 +126,7 @@ describe('the bench with a rung in hand', () => {
     await user.click(screen.getByRole('checkbox', { name: 'Put its mending on the ladder' }));
     await user.click(screen.getByRole('button', { name: 'Keep as mistake' }));
     await waitFor(async () =>
-      expect((await db.records('logEntries').toArray()).find(({ kind }) => kind === 'mistake')?.text).toBe('Dust: a cat hair'),
+      expect((await db.records('logEntries').toArray()).find(({ kind }) => kind === 'mistake')?.text).toBe('Dust: a cat hair.'),
     );
     expect((await db.records('ladders').get('guest'))?.rungIds).toHaveLength(1);
   });
