@@ -170,6 +170,16 @@ describe('flaws and passes', () => {
     await user.click(await screen.findByRole('button', { name: 'Undo Take a seam away' }));
     await waitFor(async () => expect(await db.records('flaws').count()).toBe(2));
   });
+  it('what mends a flaw of a coat goes onto the ladder from here; a pinhole is mended by passes', async () => {
+    const project = makeSampleProject();
+    const flaws = project.flaws.flatMap((flaw) => (flaw.id === 'flaw' ? [flaw, { ...flaw, id: 'ran', kind: 'run' as const }] : []));
+    const { user, db } = await openShop('/surface/host/inspect', { ...project, flaws });
+    await user.click(await screen.findByText('Run, 1'));
+    await user.click(screen.getByText('Pinhole, 1'));
+    await user.click(screen.getByRole('button', { name: 'Put the mending of primer on the ladder' }));
+    await waitFor(async () => expect((await db.records('ladders').get('host'))?.rungIds).toHaveLength(4));
+    expect((await db.records('logEntries').toArray()).find(({ kind }) => kind === 'mistake')?.text).toBe('Run.');
+  });
   it('a pass over one zone is kept with it and with what such a pass was thought to take', async () => {
     const project = makeSampleProject();
     const parts = project.parts.map((part) => ({ ...part, shapeId: 'dome' as const }));
