@@ -15,6 +15,11 @@ interface NumberAt {
 
 /** Calls whose numbers are places in a list or digits to be shown. */
 const PLACES = new Set(['at', 'slice', 'toFixed']);
+const BITWISE: ReadonlySet<ts.SyntaxKind> = new Set([
+  ts.SyntaxKind.LessThanLessThanToken,
+  ts.SyntaxKind.GreaterThanGreaterThanToken,
+  ts.SyntaxKind.GreaterThanGreaterThanGreaterThanToken,
+]);
 /** Guards against rounding are smaller than any figure of the field. */
 const LEAST = 1e-6;
 
@@ -35,6 +40,11 @@ function numbersIn(root: string, file: string): NumberAt[] {
   const visit = (node: ts.Node): void => {
     if (ts.isElementAccessExpression(node)) return visit(node.expression);
     if (ts.isTypeNode(node)) return;
+    // Bits are whole: a tenth more of one is the same bit.
+    if (ts.isBinaryExpression(node) && BITWISE.has(node.operatorToken.kind)) {
+      for (const side of [node.left, node.right]) if (!ts.isNumericLiteral(side)) visit(side);
+      return;
+    }
     if (ts.isCallExpression(node) && ts.isPropertyAccessExpression(node.expression) && PLACES.has(node.expression.name.text))
       return visit(node.expression);
     if (ts.isNumericLiteral(node)) {

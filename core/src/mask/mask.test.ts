@@ -191,6 +191,22 @@ describe('what an order takes', () => {
     expect((sealed?.handsMinutes ?? 0) - (bare?.handsMinutes ?? 0)).toBe(4);
     expect((sealed?.waitMinutes ?? 0) - (bare?.waitMinutes ?? 0)).toBe(10);
   });
+  it('waits for no coat after the only one', () => {
+    const one = judgeMaskOrder(problem([region('alone', { coats: 1 })], []), ['alone']);
+    expect(one?.steps[0]?.waitMinutes).toBe(0);
+  });
+  it('asks for no coat more where fewer than it has would hide the mist, or where the neighbour is a base of its part', () => {
+    const stepOver = (first: Partial<MaskRegion>, coatsToHide: number) =>
+      judgeMaskOrder(
+        problem([region('first', first), region('next')], [border('first', 'next')], {
+          coatsOver: (over) => (over === 'next' ? coatsToHide : 2),
+        }),
+        ['first', 'next'],
+      )?.steps[1];
+    expect(stepOver({}, 1)).toMatchObject({ coats: 2, extraCoats: 0, hidesId: null });
+    expect(stepOver({}, 3)).toMatchObject({ coats: 3, extraCoats: 1, hidesId: 'first' });
+    expect(stepOver({ isBase: true }, 3)).toMatchObject({ coats: 2, extraCoats: 0, hidesId: null });
+  });
   it('waits for the film under the tape, and between coats', () => {
     const found = judgeMaskOrder(
       problem([region('a', { tapeMinutes: 240 }), region('b', { coats: 3, recoatMinutes: 20 })], [], {
