@@ -14,7 +14,7 @@ export function MendPanel({ coat, index }: { readonly coat: Rung; readonly index
     <details>
       <summary className="label cursor-pointer">It went wrong</summary>
       <div className="grid max-w-xl gap-2 pt-2">
-        <MendChoice coat={coat} kindId={kindId} onChoose={setKind} />
+        <MendChoice coat={coat} index={index} kindId={kindId} onChoose={setKind} />
         {kindId && (
           <Button
             className="justify-self-start"

@@ -135,6 +135,7 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
       {open === 'note' && (
         <NoteForm
           coat={flawedCoat(index.rungsOf(part.id))}
+          index={index}
           onMend={(coat, kindId, said) => void mend(coat, kindId, said).then((isDone) => (isDone ? setOpen('nothing') : undefined))}
           onClose={() => setOpen('nothing')}
           onKeep={(kind, said) => {

@@ -2,6 +2,7 @@ import type { FlawKindId } from '@zinc-ladder/core/inspection/flawKinds';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { useEffect, useId, useRef, useState } from 'react';
 import type { Said } from '../../data/changes/ladder/benchChanges';
+import type { ShopIndex } from '../../data/useShopIndex';
 import { MendChoice } from '../../features/mend/MendChoice';
 import { mistakeWords } from '../../features/mend/mistakeWords';
 import { Button } from '../../ui/Button';
@@ -10,12 +11,14 @@ import { CheckField } from '../../ui/fields/CheckField';
 /** A note, or an honest mistake, in the finisher's words; where a coat went wrong, with what mends it. */
 export function NoteForm({
   coat,
+  index,
   onKeep,
   onMend,
   onClose,
 }: {
   /** that may have gone wrong; null: none was laid */
   readonly coat: Rung | null;
+  readonly index: ShopIndex;
   readonly onKeep: (kind: 'note' | 'mistake', said: Said) => void;
   readonly onMend: (coat: Rung, kindId: FlawKindId, said: Said) => void;
   readonly onClose: () => void;
@@ -60,7 +63,7 @@ export function NoteForm({
           autoFocus
         />
       </div>
-      {coat && <MendChoice coat={coat} kindId={kindId} onChoose={setKind} />}
+      {coat && <MendChoice coat={coat} index={index} kindId={kindId} onChoose={setKind} />}
       {kindId && <CheckField label="Put its mending on the ladder" checked={isMended} onChange={setMended} isLarge />}
       <CheckField
         label="Tell me next time: on a ladder of this kind, or with this product"

@@ -103,7 +103,7 @@ describe('the bench with a rung in hand', () => {
     await user.click(await screen.findByRole('button', { name: 'Note' }));
     expect(screen.getByRole('button', { name: 'Keep as mistake' })).toHaveProperty('disabled', true);
     await user.selectOptions(screen.getByRole('combobox', { name: 'What went wrong with grey' }), 'run');
-    expect(screen.getByText(/Onto the ladder, next: sand the run level, grey again\.$/u)).toBeTruthy();
+    expect(screen.getByText(/Onto the ladder, next: sand the run level; grey, again\.$/u)).toBeTruthy();
     // A note says nothing of what went wrong.
     expect(screen.getByRole('button', { name: 'Keep note' })).toHaveProperty('disabled', true);
     await user.click(screen.getByRole('button', { name: 'Keep as mistake' }));

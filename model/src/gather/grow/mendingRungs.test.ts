@@ -69,6 +69,18 @@ describe('what mends it', () => {
       ['sprayCoat', null, null],
     ]);
   });
+  it('lays again what was laid over it since, but not what lay within a mask or was sanded', () => {
+    const ladder = [wet, rung('p800', 'sand'), rung('brass', 'sprayCoat'), rung('number', 'maskedCoat'), rung('wash', 'darkWash')];
+    expect(mend('run', wet, ladder).rungs.map(({ name }) => name)).toEqual([
+      'sand the run level',
+      'wet, again',
+      'brass, again',
+      'wash, again',
+    ]);
+    // Read twice it is another object of the same name.
+    expect(mend('run', { ...wet }).rungs.map(({ name }) => name)).toEqual(['sand the run level', 'wet, again']);
+    expect(mend('overspray', wet, ladder).rungs.map(({ name }) => name)).toEqual(['rub the overspray off']);
+  });
   it('lays the mask again that came off since, and only then', () => {
     const masked = rung('band', 'maskedCoat');
     const off = rung('pull', 'unmask');

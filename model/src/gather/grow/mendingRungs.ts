@@ -22,9 +22,12 @@ export function flawedCoat(rungs: readonly Rung[]): Rung | null {
   return laid.findLast(({ state }) => state === 'inHand') ?? laid.findLast(({ state }) => state === 'done') ?? null;
 }
 
+/** Laid within a mask: not laid again with what lies under it, since its mask is off. */
+const MASKED: ReadonlySet<string> = new Set(['maskRubber', 'edgeSeal', 'maskedCoat']);
+
 /**
- * What mends a flaw of a coat, over all that was done or is in hand: sanded, primed where it is bare, the coat once more. A mask that came off since is
- * laid again for it.
+ * What mends a flaw of a coat, over all that was done or is in hand: sanded, primed where it is bare, the coat once more, and what was laid over it since.
+ * A mask that came off since is laid again for it.
  *
  * @param rungs of the ladder, bottom first
  * @param coat of these, done or in hand
@@ -58,15 +61,25 @@ export function mendingRungs(
     };
   });
   if (!mending.recoats) return { index, rungs: steps };
-  const isUnmasked =
-    coat.methodId === 'maskedCoat' &&
-    rungs.slice(rungs.indexOf(coat)).some(({ methodId, state }) => state === 'done' && findMethod(methodId).endsMask);
-  const again: Rung = {
+  const since = rungs.slice(rungs.findIndex(({ id }) => id === coat.id) + 1).filter(({ state }) => state === 'done');
+  const over = since
+    .filter(({ methodId }) => findMethod(methodId).laysFilm && !MASKED.has(methodId))
+    .map((rung) => again(rung, mend, makeId));
+  const isUnmasked = coat.methodId === 'maskedCoat' && since.some(({ methodId }) => findMethod(methodId).endsMask);
+  const around = { side: coat.side, areaSquareCentimetres: coat.areaSquareCentimetres };
+  const once = again(coat, mend, makeId);
+  const laid = isUnmasked ? [fresh('mask', null, null, around), once, fresh('unmask', null, null, around)] : [once];
+  return { index, rungs: [...steps, ...laid, ...over] };
+}
+
+/** A coat as it was laid, to be laid once more. */
+function again(coat: Rung, why: string, makeId: () => string): Rung {
+  return {
     ...coat,
     id: makeId(),
     revision: 0,
     name: `${coat.name}, again`,
-    why: mend,
+    why,
     state: 'open',
     startedAtMs: null,
     workedMs: 0,
@@ -76,9 +89,6 @@ export function mendingRungs(
     lockedAtMs: null,
     hardRungId: null,
   };
-  const around = { side: coat.side, areaSquareCentimetres: coat.areaSquareCentimetres };
-  const masked = isUnmasked ? [fresh('mask', null, null, around), again, fresh('unmask', null, null, around)] : [again];
-  return { index, rungs: [...steps, ...masked] };
 }
 
 function areaOf({ isLocal }: Mending, coat: Rung, part: RungPart): number | null {
