@@ -31,7 +31,7 @@ export function YardSheet({ shop }: { readonly shop: Shop }) {
       />
       <p className="text-dim max-w-3xl text-sm">
         {yardDay
-          ? 'When it is sprayed goes by this air; what was sprayed is taken inside, and dries in the shop’s.'
+          ? 'Whether it can be sprayed goes by this air; what was sprayed is carried in, and dries in the shop’s.'
           : 'Left as it is, it is sprayed in the air of the shop.'}
       </p>
       {yardDay && (
