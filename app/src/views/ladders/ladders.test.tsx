@@ -21,16 +21,6 @@ describe('parts by sight', () => {
     project.parts = project.parts.map((part) => ({ ...part, ...change(part) }));
     return { ...project, meshes: [], flaws: [], weatherPlans: [] };
   };
-  it('puts what mends a coat that was done and went wrong next onto its ladder', async () => {
-    const { user, db } = await openShop('/ladders/prop/host?rung=host-1');
-    await user.click(await screen.findByText('It went wrong'));
-    await user.selectOptions(screen.getByRole('combobox', { name: 'What went wrong with primer' }), 'orangePeel');
-    await user.click(screen.getByRole('button', { name: 'Put its mending on the ladder' }));
-    await waitFor(async () => expect((await db.records('ladders').get('host'))?.rungIds).toHaveLength(4));
-    // It is asked anew, not pressed again.
-    await waitFor(() => expect(screen.queryByRole('button', { name: 'Put its mending on the ladder' })).toBeNull());
-    expect(await screen.findByText('primer, again')).toBeTruthy();
-  });
   it('a part with a shape is drawn from it, one with a photograph shows that, one with neither nothing', async () => {
     const project = withParts((part) => (part.id === 'host' ? { shapeId: 'box', sizeMillimetres: [40, 20, 10] } : { shapeId: null }));
     await openShop('/ladders/prop', project);
@@ -171,6 +161,16 @@ describe('an open ladder', () => {
     await user.keyboard('{Escape}');
     await user.click(screen.getByRole('button', { name: 'Why paint for it' }));
     expect(await screen.findByText('area × dry film ÷ volume solids ÷ transfer')).toBeTruthy();
+  });
+  it('puts what mends a coat that was done and went wrong next onto its ladder', async () => {
+    const { user, db } = await openShop('/ladders/prop/host?rung=host-1');
+    await user.click(await screen.findByText('It went wrong'));
+    await user.selectOptions(screen.getByRole('combobox', { name: 'What went wrong with primer' }), 'orangePeel');
+    await user.click(screen.getByRole('button', { name: 'Put its mending on the ladder' }));
+    await waitFor(async () => expect((await db.records('ladders').get('host'))?.rungIds).toHaveLength(4));
+    // It is asked anew, not pressed again.
+    await waitFor(() => expect(screen.queryByRole('button', { name: 'Put its mending on the ladder' })).toBeNull());
+    expect(await screen.findByText('primer, again')).toBeTruthy();
   });
   it('is done on a region of its part where one is typed: minutes, area and paint go by it, and undo brings all faces back', async () => {
     const { user, db, store } = await openShop('/ladders/prop/host?rung=host-1');
