@@ -115,9 +115,9 @@ test('a region of another colour is pointed at on the mesh, tells its share, and
   if (!box) throw new Error('no canvas');
   await canvas.click({ position: { x: box.width / 2, y: box.height * 0.33 } });
   const row = page.getByRole('listitem', { name: 'another colour' });
-  await expect(row.getByText(/^[1-9]\d* % of it/u)).toBeVisible({ timeout: 20_000 });
+  await expect(row.getByText(/^[1-9]\d* % of it/u)).toBeVisible({ timeout: DRAWN_MS });
   await row.getByRole('combobox', { name: 'Its paint' }).selectOption({ label: 'Bakelite brown, gloss aerosol' });
-  await expect(page.getByText(/Bakelite brown, gloss aerosol on [1-9]\d* %$/u)).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText(/Bakelite brown, gloss aerosol on [1-9]\d* %$/u)).toBeVisible({ timeout: DRAWN_MS });
   await page.getByRole('button', { name: /^Undo Paint of a region/u }).click();
   await page.getByRole('button', { name: /^Undo Point at a region/u }).click();
   await expect(page.getByRole('listitem', { name: 'another colour' })).toHaveCount(0);
@@ -200,7 +200,7 @@ test('a photographed pass is one light turn short of its line, and is read anew 
   for (const place of CLEAN) await press(after, place);
   await page.getByRole('button', { name: 'Read it' }).click();
   const reading = page.getByRole('status').filter({ hasText: 'covered' });
-  await expect(reading).toContainText('against the clean photograph', { timeout: 20_000 });
+  await expect(reading).toContainText('against the clean photograph', { timeout: DRAWN_MS });
   // The script covered 21 % of it.
   const [share] = /(\d+) %/u.exec((await reading.textContent()) ?? '')?.slice(1) ?? [];
   expect(Math.abs(Number(share) - 21)).toBeLessThanOrEqual(5);
