@@ -17,9 +17,13 @@ export const YARD_FIELDS = [
   { key: 'humidity', label: 'Humidity, %', min: 1, max: 100 },
 ] as const;
 
+/** No day is known to go further from its coldest to its warmest hour, K; a shop keeps none that does. */
+const MOST_APART = 50;
+
 /** The day that was typed; null where nothing was, undefined while it is none. */
 export function readYardTrial(trial: YardTrial): TypicalDayValues | null | undefined {
   if (YARD_FIELDS.every(({ key }) => trial[key].trim() === '')) return null;
   const [lowest, highest, humidity] = YARD_FIELDS.map(({ key, min, max }) => readTrial(trial[key], min, max));
-  return lowest == null || highest == null || humidity == null ? undefined : dayBetween(lowest, highest, humidity);
+  if (lowest == null || highest == null || humidity == null || Math.abs(highest - lowest) > MOST_APART) return undefined;
+  return dayBetween(lowest, highest, humidity);
 }
