@@ -18,7 +18,7 @@ import type { Reason } from '../ui/Why';
 import { Why } from '../ui/Why';
 import { useCurrentTitle } from '../features/title/pageTitle';
 import { useSensorState } from '../features/air/SensorFeed';
-import type { SprayState } from '../features/plan/useSprayState';
+import type { SprayOpening, SprayState } from '../features/plan/useSprayState';
 import { useSprayState } from '../features/plan/useSprayState';
 import { useOrderSoon } from '../features/shelf/useOrderSoon';
 import { useAtBench } from '../features/person/useAtBench';
@@ -51,9 +51,14 @@ export function ShopStrip() {
               </span>
             </Why>
           </Item>
-          <Item label="Spraying">
-            <SprayWords spray={spray} formats={formats} />
+          <Item label={spray.airbrush ? 'Cans' : 'Spraying'}>
+            <SprayWords opening={spray.spraying} formats={formats} />
           </Item>
+          {spray.airbrush && (
+            <Item label="Airbrush">
+              <SprayWords opening={spray.airbrush} formats={formats} />
+            </Item>
+          )}
           <HandsItem />
           <NextCall />
           <OrderItem />
@@ -95,16 +100,16 @@ function SensorNote() {
 
 const FAULT_WORDS = { dewGap: 'dew', humidity: 'damp', tooCold: 'cold', tooWarm: 'warm', wind: 'wind' } as const;
 
-function SprayWords({ spray, formats }: { readonly spray: SprayState; readonly formats: Formats }) {
+function SprayWords({ opening, formats }: { readonly opening: SprayOpening; readonly formats: Formats }) {
   const now = useNow(60_000);
-  if (spray.isOpen === null) return <NotKnown what="The hours of spraying" />;
-  if (spray.isOpen)
-    return <span className="text-limeink">open{spray.changesMs === null ? '' : ` to ${formats.moment(spray.changesMs, now)}`}</span>;
-  const why = spray.faults.length > 0 ? `too ${spray.faults.map((fault) => FAULT_WORDS[fault.kind]).join(', ')}` : 'closed';
+  if (opening.isOpen === null) return <NotKnown what="The hours of spraying" />;
+  if (opening.isOpen)
+    return <span className="text-limeink">open{opening.changesMs === null ? '' : ` to ${formats.moment(opening.changesMs, now)}`}</span>;
+  const why = opening.faults.length > 0 ? `too ${opening.faults.map((fault) => FAULT_WORDS[fault.kind]).join(', ')}` : 'closed';
   return (
     <span>
       {why.replace('too dew', 'near dew').replace('too wind', 'windy')}
-      {spray.changesMs === null ? '' : `, opens ${formats.moment(spray.changesMs, now)}`}
+      {opening.changesMs === null ? '' : `, opens ${formats.moment(opening.changesMs, now)}`}
     </span>
   );
 }

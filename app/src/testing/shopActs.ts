@@ -459,6 +459,7 @@ export const SHOP_ACTS: readonly ShopAct[] = [
   on('spray out of doors, or inside again', 'shop', (edit, shop, { choice }) =>
     edit.patch('shop', shop.id, {
       yardDay: choice(1) % 2 === 0 ? shop.typicalDay : null,
+      airbrushesInside: choice(3) % 2 === 0,
       spraysByDaylight: choice(2) % 2 === 0,
       place: choice(3) % 2 === 0 ? { latitude: 55.7, longitude: 12.6 } : null,
     }),

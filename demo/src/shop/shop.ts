@@ -17,6 +17,7 @@ export const DEMO_SHOP: Shop = {
   busy: [],
   place: { latitude: 55.7, longitude: 12.6 },
   spraysByDaylight: true,
+  airbrushesInside: false,
   objective: 'surest',
   goesByOwnPace: true,
   quietHours: [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 20 * 60, endMinute: 24 * 60 })),

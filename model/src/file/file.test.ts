@@ -16,6 +16,7 @@ import { makeVersion13 } from '../testing/versions/makeVersion13';
 import { makeVersion14 } from '../testing/versions/makeVersion14';
 import { makeVersion15 } from '../testing/versions/makeVersion15';
 import { makeVersion17 } from '../testing/versions/makeVersion17';
+import { makeVersion18 } from '../testing/versions/makeVersion18';
 import { makeVersion16 } from '../testing/versions/makeVersion16';
 import { makeVersion9 } from '../testing/versions/makeVersion9';
 import { makeVersion2 } from '../testing/versions/makeVersion2';
@@ -283,6 +284,10 @@ describe('migrations', () => {
   });
   it('bring a file of version 8 to today’s: at the finisher’s own pace, all parts off the printer', () => {
     expect(readProject(JSON.stringify(makeVersion8()))).toEqual(makeSampleProject());
+  });
+  it('bring a file of version 18 to today’s: the airbrush goes where the cans go', () => {
+    expect(JSON.stringify(makeVersion18().shop)).not.toContain('airbrushesInside');
+    expect(readProject(JSON.stringify(makeVersion18()))).toEqual(makeSampleProject());
   });
   it('bring a file of version 17 to today’s: one air, its place kept with whether spraying goes by the light there', () => {
     const sample = makeSampleProject();

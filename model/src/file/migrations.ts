@@ -88,6 +88,8 @@ export const RUNG_ADDED_IN_17 = { areaSquareCentimetres: null } as const;
 export const SHOP_ADDED_IN_18 = { yardDay: null } as const;
 /** What version 18 added to a reading. */
 export const READING_ADDED_IN_18 = { place: 'shop' } as const;
+/** What version 19 added to a shop: its airbrush went where its cans went. */
+export const SHOP_ADDED_IN_19 = { airbrushesInside: false } as const;
 /** What version 13 added to a log entry. */
 export const ENTRY_ADDED_IN_13 = { tookMillilitres: null } as const;
 
@@ -264,6 +266,15 @@ export const MIGRATIONS: readonly Migration[] = [
       ...project,
       shop: withPlace(project['shop']),
       climateReadings: withAdded(project['climateReadings'], READING_ADDED_IN_18),
+    }),
+  },
+  {
+    from: 18,
+    to: 19,
+    why: 'the airbrush may stay in the shop while cans are sprayed out of doors',
+    migrate: (project) => ({
+      ...project,
+      shop: isRecord(project['shop']) ? { ...SHOP_ADDED_IN_19, ...project['shop'] } : project['shop'],
     }),
   },
 ];

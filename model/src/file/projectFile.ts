@@ -12,7 +12,7 @@ import { Shop } from '../records/shop/shop';
 /** Name of the format, in every file. */
 export const FORMAT_NAME = 'zinc-ladder-project';
 /** The version this program writes. Older ones are migrated when read, newer ones refused. */
-export const FORMAT_VERSION = 18;
+export const FORMAT_VERSION = 19;
 
 /** One list for each kind of record. */
 type ProjectLists = { -readonly [List in RecordList]: RecordOf[List][] };

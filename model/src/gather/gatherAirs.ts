@@ -6,7 +6,7 @@ import { utcOffsetMinutes } from '@zinc-ladder/core/time/workingHours';
 import type { ClimateReading } from '../records/shop/climateReading';
 import type { Shop } from '../records/shop/shop';
 
-/** The airs of a shop along time, each from its readings and its typical day. */
+/** The airs of a shop along time, each from its readings and its typical day, with what is worked in which. */
 export function gatherAirs(shop: Shop, readings: readonly ClimateReading[], nowMs: number): ShopAirs {
   const offset = utcOffsetMinutes(shop.timeZone, nowMs);
   const join = (place: ClimateReading['place'], day: Shop['typicalDay'], keepsReadings: boolean): AirTimeline => {
@@ -20,6 +20,7 @@ export function gatherAirs(shop: Shop, readings: readonly ClimateReading[], nowM
   return {
     air: join('shop', shop.typicalDay, shop.climateSource !== 'typical'),
     yardAir: shop.yardDay && join('yard', shop.yardDay, true),
+    airbrushesInside: shop.airbrushesInside,
   };
 }
 

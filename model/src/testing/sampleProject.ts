@@ -30,6 +30,7 @@ export function makeSampleProject(): ProjectFile {
       sprayLimits: { leastDewGapKelvin: 3, mostHumidityPercent: 85, coldestCelsius: 10, warmestCelsius: 32, mostWindMetresPerSecond: null },
       typicalDay: { meanCelsius: 20, swingCelsius: 0, warmestHour: 15, meanHumidityPercent: 50, swingHumidityPercent: 0 },
       yardDay: null,
+      airbrushesInside: false,
       climateSource: 'typical',
       objective: 'readyFirst',
       goesByOwnPace: true,

@@ -18,6 +18,7 @@ import {
   PRODUCT_ADDED_IN_13,
   PRODUCT_ADDED_IN_4,
   READING_ADDED_IN_18,
+  SHOP_ADDED_IN_19,
   RUNG_ADDED_IN_17,
   RUNG_ADDED_IN_2,
   SEAM_ADDED_IN_4,
@@ -51,7 +52,7 @@ import { recordTable } from './recordTable';
 import { packChanges } from './packChanges';
 
 /** The version this program keeps the database in. */
-export const DATABASE_VERSION = 19;
+export const DATABASE_VERSION = 20;
 /** What the shop of a browser is kept under. */
 export const SHOP_DATABASE = 'zinc-ladder';
 
@@ -355,7 +356,7 @@ export class ShopDatabase extends Dexie {
     this.version(18)
       .stores({})
       .upgrade((transaction) => liftTables(transaction, [['rungs', withFields(RUNG_ADDED_IN_17)]]));
-    this.version(DATABASE_VERSION)
+    this.version(19)
       .stores({})
       .upgrade((transaction) =>
         liftTables(transaction, [
@@ -363,6 +364,9 @@ export class ShopDatabase extends Dexie {
           ['climateReadings', withFields(READING_ADDED_IN_18)],
         ]),
       );
+    this.version(DATABASE_VERSION)
+      .stores({})
+      .upgrade((transaction) => liftTables(transaction, [['shop', withFields(SHOP_ADDED_IN_19)]]));
   }
 
   /** A table of records by name. */

@@ -10,7 +10,7 @@ import type { BackupPlace } from './backupPlace';
 import { backupName } from './backupPlace';
 
 /** The version of the format that each version of the database holds, from the first on: the sixth only laid rows out anew. */
-export const FORMAT_OF_DATABASE: readonly number[] = [1, 2, 3, 4, 5, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18];
+export const FORMAT_OF_DATABASE: readonly number[] = [1, 2, 3, 4, 5, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19];
 /** From this version on some tables keep many records in a row. */
 const FIRST_WITH_ROWS = 6;
 

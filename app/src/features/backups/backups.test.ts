@@ -11,6 +11,7 @@ import type { BackupFile, BackupPlace, BackupReason } from './backupPlace';
 import { backupName, backupsToDrop, BEFORE_KEPT, DAILY_KEPT, readBackupName } from './backupPlace';
 import { importProject } from '../../data/whole/projectTransfer';
 import { Store } from '../../data/edits/store';
+import { makeVersion18 } from '@zinc-ladder/model/testing/versions/makeVersion18';
 import { makeVersion17 } from '@zinc-ladder/model/testing/versions/makeVersion17';
 import { backUpBeforeUpgrade, FORMAT_OF_DATABASE } from './backUpBeforeUpgrade';
 import { keepBackup, packAhead } from './keepBackup';
@@ -139,6 +140,22 @@ describe('a shop of before it could be sprayed out of doors', () => {
     const today = { ...makeSampleProject().shop, place: daylightAt, spraysByDaylight: true };
     expect(await lifted.records('shop').toArray()).toEqual([today]);
     expect(await lifted.records('climateReadings').toArray()).toEqual(makeSampleProject().climateReadings);
+    expect((await lifted.historyChanges.get(1))?.changes).toEqual([{ ...change, before: makeSampleProject().shop, after: today }]);
+    await lifted.delete();
+  });
+});
+
+describe('a shop of before its airbrush could stay inside', () => {
+  it('uses it where its cans are sprayed, in what can be undone too', async () => {
+    const before = makeVersion18().shop;
+    const change = { table: 'shop', id: 'shop', before, after: { ...before, name: 'Shed' } };
+    await asOfVersion(19, 'backup-nineteen', [], {
+      shop: [change.after],
+      historyChanges: [{ seq: 1, changes: [change], packed: null, bytes: [] }],
+    });
+    const lifted = new ShopDatabase('backup-nineteen');
+    const today = { ...makeSampleProject().shop, name: 'Shed' };
+    expect(await lifted.records('shop').toArray()).toEqual([today]);
     expect((await lifted.historyChanges.get(1))?.changes).toEqual([{ ...change, before: makeSampleProject().shop, after: today }]);
     await lifted.delete();
   });

@@ -13,8 +13,8 @@ export function useBenchMoment(): () => BenchMoment {
     const nowMs = clock.now();
     return {
       nowMs: Math.round(nowMs),
-      air: airAt(nowMs, false),
-      sprayAir: airAt(nowMs, true),
+      air: airAt(nowMs, 'in'),
+      sprayAir: airAt(nowMs, 'out'),
       makeId: newId,
       personId: person?.id ?? null,
     };

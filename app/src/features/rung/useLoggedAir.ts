@@ -1,10 +1,11 @@
-import { sprayAirOf } from '@zinc-ladder/core/plan/shop/shopPlanInput';
+import type { WorkPlace } from '@zinc-ladder/core/plan/shop/sprayPlace';
+import { airOfPlace } from '@zinc-ladder/core/plan/shop/sprayPlace';
 import { loggedAirAt } from '@zinc-ladder/model/log/loggedAirAt';
 import type { LoggedAir } from '@zinc-ladder/model/records/ladder/logEntry';
 import { useAirs } from '../plan/usePlan';
 
-/** The air at any moment, for the log: what is sprayed was done in the air that is sprayed in. Null before there is a shop. */
-export function useLoggedAir(): (atMs: number, isSprayed: boolean) => LoggedAir | null {
+/** The air at any moment and place, for the log: what was sprayed out of doors was done in the air there. Null before there is a shop. */
+export function useLoggedAir(): (atMs: number, place: WorkPlace) => LoggedAir | null {
   const airs = useAirs();
-  return (atMs, isSprayed) => airs && loggedAirAt(isSprayed ? sprayAirOf(airs) : airs.air, atMs);
+  return (atMs, place) => airs && loggedAirAt(airOfPlace(airs, place), atMs);
 }

@@ -1,9 +1,10 @@
 import { airAt, windAt } from '@zinc-ladder/core/climate/airTimeline';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
-import { sprayAirOf } from '@zinc-ladder/core/plan/shop/shopPlanInput';
+import { airOfPlace } from '@zinc-ladder/core/plan/shop/sprayPlace';
 import type { StartWarning } from '@zinc-ladder/core/plan/shop/startWaits';
 import { warnOfStart } from '@zinc-ladder/core/plan/shop/startWaits';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import { rungPlace } from '@zinc-ladder/model/rungs/rungPlace';
 import { useNow } from '../../clock/ClockContext';
 import { useShop } from '../../data/queries';
 import type { ShopIndex } from '../../data/useShopIndex';
@@ -38,7 +39,7 @@ export function useStartWarnings(index: ShopIndex): (rung: Rung) => readonly str
     const answer = starts.find((start) => start.rungId === rung.id);
     if (!answer) return old;
     const { isSprayed } = findMethod(rung.methodId);
-    const air = airs && (isSprayed ? sprayAirOf(airs) : airs.air);
+    const air = airs && airOfPlace(airs, rungPlace(shop, rung, index.products.get(rung.productId ?? '')));
     const here = air && { ...airAt(air, now), windMetresPerSecond: windAt(air, now) };
     return [...warnOfStart(answer, now, shop.sprayLimits, here, isSprayed).map(say), ...old];
   };

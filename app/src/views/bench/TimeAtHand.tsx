@@ -1,4 +1,5 @@
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import { rungPlace } from '@zinc-ladder/model/rungs/rungPlace';
 import { whatFits } from '@zinc-ladder/core/plan/shopPlan/whatFits';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -37,6 +38,7 @@ export function TimeAtHand({ plan, index }: { readonly plan: PlannedShop; readon
 function Fits({ plan, index }: { readonly plan: PlannedShop; readonly index: ShopIndex }) {
   const [text, setText] = useState('40');
   const now = useNow(60_000);
+  const shop = useShop();
   const error = checkNumber(text, { min: 1, max: 1440 });
   const fitting = error
     ? []
@@ -45,8 +47,12 @@ function Fits({ plan, index }: { readonly plan: PlannedShop; readonly index: Sho
         {
           nowMs: now,
           minutes: parseNumber(text),
-          isSprayed: (id) => findMethod(index.rungs.get(id)?.methodId ?? 'cut').isSprayed,
-          sprayWindows: plan.sprayWindows,
+          sprayWindowsOf: (id) => {
+            const rung = index.rungs.get(id);
+            if (!rung || !findMethod(rung.methodId).isSprayed) return null;
+            const isInside = shop && rungPlace(shop, rung, index.products.get(rung.productId ?? '')) === 'in';
+            return isInside ? (plan.airbrushWindows ?? plan.sprayWindows) : plan.sprayWindows;
+          },
         },
       );
   return (

@@ -1,10 +1,10 @@
-import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
+import { rungPlace } from '@zinc-ladder/model/rungs/rungPlace';
 import { Controller, useWatch } from 'react-hook-form';
 import { correctEntry } from '../../data/changes/ladder/benchChanges';
 import { newId } from '../../base/newId';
 import { useNow } from '../../clock/ClockContext';
-import { useTable } from '../../data/queries';
+import { useShop, useTable } from '../../data/queries';
 import { useLoggedAir } from '../../features/rung/useLoggedAir';
 import { useEdit } from '../../features/edit/useEdit';
 import { Button } from '../../ui/Button';
@@ -22,12 +22,15 @@ export function CorrectionForm({ entry, onDone }: { readonly entry: LogEntry; re
   const { control } = form;
   const { errors } = form.formState;
   const airAt = useLoggedAir();
-  const methodId = useTable('rungs').find(({ id }) => id === entry.rungId)?.methodId;
+  const shop = useShop();
+  const products = useTable('products');
+  const rung = useTable('rungs').find(({ id }) => id === entry.rungId);
   const isAhead = useWatch({ control, name: 'atMs' }) > now;
   const keep = form.handleSubmit(async ({ atMs, actualMinutes, text, isForNextTime }) => {
     if (isAhead) return;
     const correction = { atMs, actualMinutes, text: text.trim(), isForNextTime };
-    const air = atMs === entry.atMs ? {} : { air: airAt(atMs, methodId !== undefined && findMethod(methodId).isSprayed) };
+    const product = products.find(({ id }) => id === rung?.productId);
+    const air = atMs === entry.atMs ? {} : { air: airAt(atMs, rung && shop ? rungPlace(shop, rung, product) : 'in') };
     if (await edit('Correct an entry', (change) => correctEntry(change, entry.id, { ...correction, ...air }, newId))) onDone();
   });
   return (

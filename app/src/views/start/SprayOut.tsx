@@ -70,12 +70,19 @@ function Told({
   const place = shop.place ?? guessed;
   const until = now + WEEKS_AHEAD * 7 * DAY_MS;
   const yardDay = readYardTrial(trial);
-  const asPlanned = { ...shop, sprayHours: way.spans, nowMs: now, daylightAt: way.isByLight ? place : null };
+  const asPlanned = {
+    ...shop,
+    airbrushesInside: way.airbrushesInside,
+    sprayHours: way.spans,
+    nowMs: now,
+    daylightAt: way.isByLight ? place : null,
+  };
   const { lit, windows } = sprayHoursUntil({ ...asPlanned, ...gatherAirs({ ...shop, yardDay: yardDay ?? shop.yardDay }, [], now) }, until);
   const spans = USUAL_HOURS.find(({ id }) => id === hoursId)?.spans ?? shop.hours;
   const hands = expandWorkingHours(spans, [], shop.timeZone, now, until);
   const isDark = intersectIntervals(hands, lit).length === 0;
   const isUnfit = intersectIntervals(hands, windows).length === 0;
+  const nothing = way.airbrushesInside ? 'no can' : 'nothing';
   const where = shop.place || !guessed ? 'your place.' : `${guessed.name}, the city of your clock; Shop, Hours takes your own place.`;
   const today = place && nextDaylight(place, now);
   return (
@@ -83,7 +90,7 @@ function Told({
       {way.isByLight && (
         <Note>
           {!place
-            ? 'Till eight in the evening all year; once Shop, Hours knows your place, it ends when the light goes.'
+            ? `Till ${way.airbrushesInside ? 'ten' : 'eight'} in the evening all year; once Shop, Hours knows your place, it ends when the light goes.`
             : today
               ? `Light from ${formats.time(today.start)} to ${formats.time(today.end)}, by ${where}`
               : `By the light of ${where}`}
@@ -92,8 +99,8 @@ function Told({
       {(isDark || isUnfit) && (
         <p className="text-oxide text-sm">
           {isDark
-            ? `For ${WEEKS_AHEAD} weeks it is dark in all of your hours: nothing could be sprayed in them.`
-            : 'In such air it is too cold, too warm or too damp in all of your hours: nothing could be sprayed in them.'}
+            ? `For ${WEEKS_AHEAD} weeks it is dark in all of your hours: ${nothing} could be sprayed in them.`
+            : `In such air it is too cold, too warm or too damp in all of your hours: ${nothing} could be sprayed in them.`}
         </p>
       )}
     </>

@@ -16,10 +16,11 @@ import { sessionShare } from './sessionFamilies';
 import type { Family, Hold, NamedClock, PlanArc, PlanProblem, PlanTask, Tool } from '../problem/problem';
 import type { SprayLimits } from '../../climate/sprayVerdict';
 import { LayCalendars } from './layCalendars';
-import { HANDS, LOUD, SPRAYING } from './shopCalendars';
+import { AIRBRUSHING, HANDS, LOUD, SPRAYING } from './shopCalendars';
 import { NOBODY, personResource, ShopHands } from './shopHands';
 import type { PlanPart, PlanProp, PlanRung, ShopPlanInput } from './shopPlanInput';
 import { sprayHoursUntil } from './sprayHours';
+import { sprayPlace } from './sprayPlace';
 
 /** Names of the shop's resources within its problem; hands have the name of their calendar. */
 export const BOOTH = 'booth';
@@ -47,6 +48,8 @@ export interface ShopProblem {
   readonly handsWindows: readonly Interval[];
   readonly handsByPerson: ShopHands['byPerson'];
   readonly sprayWindows: readonly Interval[];
+  /** of an airbrush that stays inside; null: it goes where the cans go */
+  readonly airbrushWindows: readonly Interval[] | null;
 }
 
 /**
@@ -59,12 +62,13 @@ export function buildShopProblem(asked: ShopPlanInput, horizonDays = USUAL_HORIZ
   const fromMinute = Math.ceil(input.nowMs / 60_000);
   const horizonMs = input.nowMs + horizonDays * DAY_MS;
   const { windows: sprayWindows } = sprayHoursUntil(input, horizonMs);
+  const airbrushWindows = input.airbrushesInside ? sprayHoursUntil(input, horizonMs, 'in').windows : null;
   const quiet = expandWorkingHours(input.quietHours, [], input.timeZone, input.nowMs, horizonMs);
   const tables = createCureTables(input.air, input.nowMs - TABLE_DAYS_BEHIND * DAY_MS, input.nowMs + TABLE_DAYS_AHEAD * DAY_MS);
   const parts = new Map(input.parts.map((part) => [part.id, part]));
   const props = new Map(input.props.map((prop) => [prop.id, prop]));
-  const hands = new ShopHands(input, { quiet, sprayWindows }, horizonMs);
-  const shared = [HANDS, LOUD, SPRAYING].map((kind) => hands.calendarOf(kind, input.persons));
+  const hands = new ShopHands(input, { quiet, sprayWindows, airbrushWindows }, horizonMs);
+  const shared = [HANDS, LOUD, SPRAYING, ...(airbrushWindows ? [AIRBRUSHING] : [])].map((kind) => hands.calendarOf(kind, input.persons));
   const calendars = new LayCalendars(input, tables, shared);
   const arcs: PlanArc[] = [];
   const tasks: PlanTask[] = [];
@@ -84,7 +88,7 @@ export function buildShopProblem(asked: ShopPlanInput, horizonDays = USUAL_HORIZ
         families.set(share.family.id, share.family);
       }
       const holds = holdRack(rung, part, depths.get(rung.id), tables);
-      tasks.push(buildTask(rung, part, props.get(part.propId), { holds, share, calendars, hands, nowMs: input.nowMs }));
+      tasks.push(buildTask(rung, part, props.get(part.propId), { holds, share, calendars, hands, input }));
     }
   }
   for (const join of input.joins) arcs.push(...buildJoinArcs(join, parts, tables));
@@ -112,6 +116,7 @@ export function buildShopProblem(asked: ShopPlanInput, horizonDays = USUAL_HORIZ
     handsWindows: hands.windows,
     handsByPerson: hands.byPerson,
     sprayWindows,
+    airbrushWindows,
   };
 }
 
@@ -120,11 +125,12 @@ interface TaskSetting {
   readonly share: SessionShare | null;
   readonly calendars: LayCalendars;
   readonly hands: ShopHands;
-  readonly nowMs: number;
+  readonly input: Pick<ShopPlanInput, 'nowMs' | 'airbrushesInside'>;
 }
 
 function buildTask(rung: PlanRung, part: PlanPart, prop: PlanProp | undefined, setting: TaskSetting): PlanTask {
-  const { holds, share, calendars, hands, nowMs } = setting;
+  const { holds, share, calendars, hands, input } = setting;
+  const { nowMs } = input;
   const method = findMethod(rung.methodId);
   const worked = rung.status.kind === 'begun' ? rung.status.workedMinutes : 0;
   // Of what is done the moment counts, not its minute: a clock that runs from it must say what every other says.
@@ -132,7 +138,8 @@ function buildTask(rung: PlanRung, part: PlanPart, prop: PlanProp | undefined, s
   const minutes = share?.ownMinutes ?? Math.max(rung.status.kind === 'begun' ? 1 : 0, Math.round(rung.minutes - worked));
   const lockedAt = lockOf(rung, nowMs) === null ? null : Math.round((rung.lockedAtMs ?? 0) / 60_000) + (share?.family.setupMinutes ?? 0);
   const fixed = end !== null ? { start: end, end } : lockedAt !== null ? { start: lockedAt, end: lockedAt + minutes } : null;
-  const kind = method.isSprayed ? SPRAYING : method.isLoud ? LOUD : HANDS;
+  const place = sprayPlace(input, rung.methodId, rung.film?.application ?? null);
+  const kind = method.isSprayed ? (place === 'out' ? SPRAYING : AIRBRUSHING) : method.isLoud ? LOUD : HANDS;
   const { demands, calendarId, doers } = hands.share(rung, kind, (calendar) => calendars.idFor(rung, calendar), fixed);
   return {
     id: rung.id,

@@ -4,8 +4,8 @@ import { airAt, buildAirTimeline } from '../../climate/airTimeline';
 import { readCureClock } from '../../cure/cureClock';
 import { buildShopProblem } from './buildShopProblem';
 import { planShop, planShopAtOnce } from '../shopPlan/planShop';
-import type { PlanFilm, RungProgress } from './shopPlanInput';
-import { isCutByProduct, isSprayCalendar, SPRAYING } from './shopCalendars';
+import type { PlanFilm, RungProgress, ShopPlanInput } from './shopPlanInput';
+import { AIRBRUSHING, isCutByProduct, isSprayCalendar, SPRAYING } from './shopCalendars';
 import { shopOdds } from '../shopPlan/shopOdds';
 import { checkShopPlan } from '../verify/checkShopPlan';
 import { film, MINUTE, NOW, part, rung, shop } from '../testing/shopBuilder';
@@ -202,5 +202,65 @@ describe('a shop that sprays out of doors', () => {
     const plan = planShopAtOnce(input);
     if (plan.kind !== 'planned') throw new Error('faulty');
     expect(plan.sprayWindows[0]?.certainty).toBeCloseTo(1 - (losses[SPRAYING]?.[0] ?? 0), 6);
+    expect(plan.airbrushWindows).toBeNull();
+  });
+});
+
+describe('a shop whose airbrush stays inside while cans go out', () => {
+  // 22 h: dark, and too cold out of doors till the next noon.
+  const room = day(20, 0, 50, 0);
+  const yardAir = day(8, 6, 60, 10);
+  const coats = (change: Partial<ShopPlanInput> = {}) =>
+    shop(
+      [
+        part('a', [rung('can', 'sprayCoat', { classId: 'lacquerColour' })]),
+        part('b', [rung('airbrush', 'sprayCoat', { classId: 'airbrushAcrylic' })]),
+      ],
+      { air: room, yardAir, airbrushesInside: true, daylightAt: { latitude: 0, longitude: 0 }, nowMs: NOW + 14 * HOUR, ...change },
+    );
+  const startsOf = (input: ShopPlanInput): ReadonlyMap<string, number> => {
+    const plan = planShop(input);
+    if (plan.kind !== 'planned') throw new Error('faulty');
+    expect(checkShopPlan(input, plan)).toEqual([]);
+    return new Map(plan.rungs.map(({ rungId, startMs }) => [rungId, startMs]));
+  };
+
+  it('airbrushes in the dark and the cold, and sprays its cans in the light and the warmth of the next noon', () => {
+    const starts = startsOf(coats());
+    expect(starts.get('airbrush')).toBeLessThan(NOW + 15 * HOUR);
+    expect(airAt(yardAir, starts.get('can') ?? 0).temperatureCelsius).toBeGreaterThanOrEqual(10);
+    expect(starts.get('can')).toBeGreaterThan(NOW + 22 * HOUR);
+    // Both out of doors, both wait.
+    expect(startsOf(coats({ airbrushesInside: false })).get('airbrush')).toBeGreaterThan(NOW + 22 * HOUR);
+  });
+  it('keeps the airbrush to the hours that spraying has, and to the air of the room', () => {
+    const mornings = [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, startMinute: 6 * 60, endMinute: 7 * 60 }));
+    const hour = new Date(startsOf(coats({ sprayHours: mornings })).get('airbrush') ?? 0).getUTCHours();
+    expect(hour).toBe(6);
+    const damp = planShop(coats({ air: day(20, 0, 95, 0) }));
+    if (damp.kind !== 'planned') throw new Error('faulty');
+    expect(damp.unplaced.map(({ taskId }) => taskId)).toEqual(['airbrush']);
+  });
+  it('has windows of its own, the weather taking those of the cans alone', () => {
+    const made = buildShopProblem(coats());
+    expect(made.problem.calendars.map(({ id }) => id)).toEqual(expect.arrayContaining([SPRAYING, AIRBRUSHING]));
+    const { losses = {} } = shopOdds(coats(), made);
+    expect(losses[AIRBRUSHING]?.every((loss) => loss < 0.05)).toBe(true);
+    expect(losses[SPRAYING]?.some((loss) => loss > 0.1)).toBe(true);
+    const plan = planShopAtOnce(coats());
+    if (plan.kind !== 'planned') throw new Error('faulty');
+    const lengthOf = (windows: readonly { start: number; end: number }[]) =>
+      windows.reduce((sum, { start, end }) => sum + end - start, 0) / HOUR;
+    expect(plan.airbrushWindows?.every(({ certainty }) => certainty > 0.95)).toBe(true);
+    expect(lengthOf(plan.airbrushWindows ?? [])).toBeGreaterThan(2 * lengthOf(plan.sprayWindows));
+  });
+  it('is told by the check of plans when a can is sprayed in the dark, and when the airbrush is used out of its hours', () => {
+    const warm = planShop(coats({ yardAir: null, daylightAt: null }));
+    if (warm.kind !== 'planned') throw new Error('faulty');
+    const told = checkShopPlan(coats(), warm).map(({ rule, rungId }) => [rule, rungId]);
+    expect(told).toContainEqual(['hours', 'can']);
+    expect(told).toContainEqual(['air', 'can']);
+    expect(told.filter(([, rungId]) => rungId === 'airbrush')).toEqual([]);
+    expect(checkShopPlan(coats({ sprayHours: [] }), warm).map(({ rule, rungId }) => [rule, rungId])).toContainEqual(['hours', 'airbrush']);
   });
 });

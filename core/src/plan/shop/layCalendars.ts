@@ -10,8 +10,8 @@ import { findMethod } from '../../ladder/methods';
 import type { Interval } from '../../time/interval';
 import type { Calendar } from '../problem/problem';
 import { cutCalendarId } from './shopCalendars';
-import type { PlanFilm, PlanRung, ShopPlanInput } from './shopPlanInput';
-import { sprayAirOf } from './shopPlanInput';
+import type { PlanFilm, PlanRung, ShopAirs, ShopPlanInput } from './shopPlanInput';
+import { airOfPlace, sprayPlace } from './sprayPlace';
 
 /** A calendar with the hours it was cut from, epoch ms, and what the air must keep in them; null: the air does not matter. */
 export interface AirCalendar extends Calendar {
@@ -27,7 +27,7 @@ export class LayCalendars {
   private readonly all = new Map<string, AirCalendar>();
 
   constructor(
-    private readonly input: Pick<ShopPlanInput, 'air' | 'yardAir' | 'sprayLimits'>,
+    private readonly input: ShopAirs & Pick<ShopPlanInput, 'sprayLimits'>,
     private readonly tables: CureTables,
     shared: readonly AirCalendar[],
   ) {
@@ -54,7 +54,7 @@ export class LayCalendars {
     const key = cutCalendarId(shared.id, [mostHumidityPercent, coldestCelsius, warmestCelsius, ...formingKey(film)]);
     const known = this.all.get(key);
     if (known) return known.id;
-    const air = isSprayed ? sprayAirOf(this.input) : this.input.air;
+    const air = airOfPlace(this.input, sprayPlace(this.input, rung.methodId, film.application));
     const fit = findAirWindows(shared.hours, air, (at) => isWithinLimits(air, limits, at));
     // A coat is laid when its work ends, at any minute of a window: cold that sets in within a step of the grid counts to the minute.
     const hours = canFailToForm(film.drying.kind) ? findFitMinutes(fit, air, (at) => !this.isTooCold(film, at)) : fit;

@@ -8,7 +8,7 @@ import { expandWorkingHours } from '../../time/workingHours';
 import type { AirCalendar } from './layCalendars';
 import { wholeMinutes } from './layCalendars';
 import type { Demand, Doer } from '../problem/problem';
-import { HANDS, LOUD, personalId, SPRAYING } from './shopCalendars';
+import { AIRBRUSHING, HANDS, LOUD, personalId, SPRAYING } from './shopCalendars';
 import type { PlanPerson, PlanRung, ShopPlanInput } from './shopPlanInput';
 
 /** Resource of work that nobody in the shop does; its capacity is zero. */
@@ -20,6 +20,8 @@ export interface HandsLimits {
   readonly quiet: readonly Interval[];
   /** when spraying is possible, epoch ms */
   readonly sprayWindows: readonly Interval[];
+  /** when an airbrush that stays inside can be used, epoch ms; null: it goes where the cans go */
+  readonly airbrushWindows: readonly Interval[] | null;
 }
 
 /** Who does a task: what it demands, the calendar it goes by, and whom there is to choose from. */
@@ -126,15 +128,11 @@ export class ShopHands {
     const own = isAll
       ? this.windows
       : mergeIntervals(this.byPerson.flatMap(({ personId, windows }) => (ids.includes(personId ?? '') ? windows : [])));
-    const hours =
-      kind === SPRAYING
-        ? intersectIntervals(own, this.limits.sprayWindows)
-        : kind === LOUD
-          ? withoutIntervals(own, this.limits.quiet)
-          : own;
+    const sprayed = kind === SPRAYING ? this.limits.sprayWindows : kind === AIRBRUSHING ? this.limits.airbrushWindows : null;
+    const hours = sprayed ? intersectIntervals(own, sprayed) : kind === LOUD ? withoutIntervals(own, this.limits.quiet) : own;
     const whose = isAll ? 'hands' : `hands of ${persons.map(({ name }) => name).join(' or ')}`;
-    const name = kind === SPRAYING ? `${whose} and spraying` : kind === LOUD ? `${whose} outside quiet hours` : whose;
-    const made = { id, name, hours, windows: wholeMinutes(hours), limits: kind === SPRAYING ? this.input.sprayLimits : null };
+    const name = sprayed ? `${whose} and spraying` : kind === LOUD ? `${whose} outside quiet hours` : whose;
+    const made = { id, name, hours, windows: wholeMinutes(hours), limits: sprayed ? this.input.sprayLimits : null };
     this.made.set(id, made);
     return made;
   }

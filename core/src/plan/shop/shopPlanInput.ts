@@ -29,6 +29,8 @@ export interface ShopPlanInput {
   readonly air: AirTimeline;
   /** the air out of doors, where it is sprayed there and dried in the shop; null: it is sprayed in the shop's own */
   readonly yardAir: AirTimeline | null;
+  /** the airbrush stays in the shop, with its air and its lamps, whatever cans do */
+  readonly airbrushesInside: boolean;
   /** whether work is planned at the finisher's own pace or by the methods' minutes */
   readonly goesByOwnPace: boolean;
   /** how actual minutes compare with planned ones by method, from the shop's own log */
@@ -46,13 +48,8 @@ export interface ShopPlanInput {
   readonly joins: readonly PlanJoin[];
 }
 
-/** The shop's air, and that out of doors where it is sprayed there. */
-export type ShopAirs = Pick<ShopPlanInput, 'air' | 'yardAir'>;
-
-/** The air that is sprayed in. */
-export function sprayAirOf({ air, yardAir }: ShopAirs): AirTimeline {
-  return yardAir ?? air;
-}
+/** The shop's air, that out of doors where it is sprayed there, and what is not sprayed there all the same. */
+export type ShopAirs = Pick<ShopPlanInput, 'air' | 'yardAir' | 'airbrushesInside'>;
 
 /** Somebody with a pair of hands. */
 export interface PlanPerson {

@@ -4,7 +4,8 @@ import type { Interval } from '../../time/interval';
 import { intersectIntervals } from '../../time/interval';
 import { expandWorkingHours } from '../../time/workingHours';
 import type { ShopPlanInput } from './shopPlanInput';
-import { sprayAirOf } from './shopPlanInput';
+import type { WorkPlace } from './sprayPlace';
+import { airOfPlace } from './sprayPlace';
 
 /** What spraying goes by beside hands. */
 export type SprayCircumstances = Pick<
@@ -18,9 +19,14 @@ export interface SprayHours {
   readonly windows: readonly Interval[];
 }
 
-/** The hours of spraying from now on. */
-export function sprayHoursUntil(shop: SprayCircumstances, untilMs: number): SprayHours {
+/**
+ * The hours of spraying from now on.
+ *
+ * @param place where cans are sprayed, or inside, where daylight has no say
+ */
+export function sprayHoursUntil(shop: SprayCircumstances, untilMs: number, place: WorkPlace = 'out'): SprayHours {
   const allowed = expandWorkingHours(shop.sprayHours, [], shop.timeZone, shop.nowMs, untilMs);
-  const lit = shop.daylightAt ? intersectIntervals(allowed, daylight(shop.daylightAt, shop.nowMs, untilMs)) : allowed;
-  return { lit, windows: findSprayWindows(lit, sprayAirOf(shop), shop.sprayLimits) };
+  const sun = place === 'out' ? shop.daylightAt : null;
+  const lit = sun ? intersectIntervals(allowed, daylight(sun, shop.nowMs, untilMs)) : allowed;
+  return { lit, windows: findSprayWindows(lit, airOfPlace(shop, place), shop.sprayLimits) };
 }

@@ -23,9 +23,10 @@ import { ownPaces } from '../shop/ownMinutes';
 import { bedOfTask, printedPart } from '../shop/partPrints';
 import { personOfResource } from '../shop/shopHands';
 import type { PlanRung, ShopPlanInput } from '../shop/shopPlanInput';
-import { sprayAirOf } from '../shop/shopPlanInput';
+import type { WorkPlace } from '../shop/sprayPlace';
+import { airOfPlace } from '../shop/sprayPlace';
 import { planNotes } from './planNotes';
-import type { MovedRung, PrintTime, PropReady, RungTime, ShopPlan } from './shopPlan';
+import type { MovedRung, PrintTime, PropReady, RungTime, ShopPlan, SprayWindow } from './shopPlan';
 
 /** A start within this of what it was has not moved. */
 const MOVED_MS = 15 * 60_000;
@@ -48,7 +49,7 @@ export interface FoundPlan {
 
 /** A found plan as the finisher reads it: times of rungs and prints, when each prop is ready, why things are where they are, what moved. */
 export function describePlan(input: ShopPlanInput, { shop, state, horizonDays, isFinal, objective, before }: FoundPlan): ShopPlan {
-  const { problem, tables, handsWindows, handsByPerson, sprayWindows } = shop;
+  const { problem, tables, handsWindows, handsByPerson, sprayWindows, airbrushWindows } = shop;
   const explainer = createExplainer(problem, state.plan.placements);
   const partOf = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, part] as const)));
   const rungOf = new Map(input.parts.flatMap((part) => part.rungs.map((rung) => [rung.id, rung] as const)));
@@ -108,7 +109,11 @@ export function describePlan(input: ShopPlanInput, { shop, state, horizonDays, i
     })
     .sort((a, b) => a.startMs - b.startMs);
   const later = laterTasks(state.plan.unplaced);
-  const sprayAir = sprayAirOf(input);
+  const withCertainty = (windows: readonly Interval[], place: WorkPlace): SprayWindow[] => {
+    const air = airOfPlace(input, place);
+    const known = knownUntil(air, input.nowMs);
+    return windows.map((window) => ({ ...window, certainty: sprayCertainty(window, air, input.sprayLimits, known) }));
+  };
   return {
     kind: 'planned',
     madeForMs: input.nowMs,
@@ -130,10 +135,8 @@ export function describePlan(input: ShopPlanInput, { shop, state, horizonDays, i
     moved: findMoved(rungs, input.nowMs, before),
     handsWindows,
     handsByPerson,
-    sprayWindows: sprayWindows.map((window) => ({
-      ...window,
-      certainty: sprayCertainty(window, sprayAir, input.sprayLimits, knownUntil(sprayAir, input.nowMs)),
-    })),
+    sprayWindows: withCertainty(sprayWindows, 'out'),
+    airbrushWindows: airbrushWindows && withCertainty(airbrushWindows, 'in'),
   };
 }
 

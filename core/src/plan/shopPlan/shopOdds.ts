@@ -9,9 +9,9 @@ import { learnPaces } from '../play/pace';
 import { soleDoer } from '../shop/ownMinutes';
 import { bedOfTask, printedPart } from '../shop/partPrints';
 import type { PlayOdds } from '../play/playOdds';
-import { isSprayCalendar } from '../shop/shopCalendars';
+import { isOutCalendar } from '../shop/shopCalendars';
 import type { ShopPlanInput } from '../shop/shopPlanInput';
-import { sprayAirOf } from '../shop/shopPlanInput';
+import { airOfPlace } from '../shop/sprayPlace';
 
 /** Deviation of the logarithm of a film's drying time about its label's; guessed, a sixth either way. */
 const DRYING_SPREAD = 0.15;
@@ -47,7 +47,7 @@ export function shopOdds(
     losses: Object.fromEntries(
       problem.calendars.flatMap(({ id, windows }) => {
         const limits = airLimits.get(id);
-        const air = isSprayCalendar(id) ? sprayAirOf(input) : input.air;
+        const air = airOfPlace(input, isOutCalendar(id) ? 'out' : 'in');
         return limits ? [[id, lossesOf(windows, air, input.nowMs, limits)]] : [];
       }),
     ),

@@ -114,5 +114,7 @@ export type ShopPlan =
       /** those of each person; one without an id where the shop has one finisher */
       readonly handsByPerson: ShopProblem['handsByPerson'];
       readonly sprayWindows: readonly SprayWindow[];
+      /** of an airbrush that stays inside; null: it goes where the cans go */
+      readonly airbrushWindows: readonly SprayWindow[] | null;
     }
   | { readonly kind: 'faulty'; readonly faults: readonly ProblemFault[] };

@@ -11,8 +11,7 @@ function fits(input: ShopPlanInput, minutes: number, isSprayOpen = true) {
   return whatFits(plan.rungs, {
     nowMs: NOW,
     minutes,
-    isSprayed: (id) => sprayed.has(id),
-    sprayWindows: isSprayOpen ? [{ start: NOW - 1, end: NOW + 600 * MINUTE }] : [],
+    sprayWindowsOf: (id) => (!sprayed.has(id) ? null : isSprayOpen ? [{ start: NOW - 1, end: NOW + 600 * MINUTE }] : []),
   });
 }
 

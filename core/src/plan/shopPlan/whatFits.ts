@@ -5,9 +5,8 @@ import type { Interval } from '../../time/interval';
 export interface FitsQuestion {
   readonly nowMs: number;
   readonly minutes: number;
-  /** rungs that need dry air and light */
-  readonly isSprayed: (rungId: string) => boolean;
-  readonly sprayWindows: readonly Interval[];
+  /** when a rung that needs dry air and light has them; null: it needs none */
+  readonly sprayWindowsOf: (rungId: string) => readonly Interval[] | null;
 }
 
 /** A rung that fits, with the minutes it takes hands. */
@@ -22,7 +21,7 @@ export interface FittingRung {
  * What can be begun now and is over, or can be set down, within the time at hand: in the order of the plan, each after the one before.
  * What waits for a film or for other work is not offered, however short it is.
  */
-export function whatFits(rungs: readonly RungTime[], { nowMs, minutes, isSprayed, sprayWindows }: FitsQuestion): FittingRung[] {
+export function whatFits(rungs: readonly RungTime[], { nowMs, minutes, sprayWindowsOf }: FitsQuestion): FittingRung[] {
   const planned = new Set(rungs.map((time) => time.rungId));
   const fitting: FittingRung[] = [];
   let used = 0;
@@ -37,8 +36,8 @@ export function whatFits(rungs: readonly RungTime[], { nowMs, minutes, isSprayed
     if (!isReady) continue;
     const own = Math.round(time.chunks.reduce((sum, chunk) => sum + chunk.end - chunk.start, 0) / 60_000);
     const startMs = nowMs + used * 60_000;
-    const isDry = sprayWindows.some((span) => span.start <= startMs && startMs + own * 60_000 <= span.end);
-    if (isSprayed(time.rungId) && !isDry) continue;
+    const windows = sprayWindowsOf(time.rungId);
+    if (windows && !windows.some((span) => span.start <= startMs && startMs + own * 60_000 <= span.end)) continue;
     const isSplit = time.isSplittable && own > left;
     if (own > left && !isSplit) continue;
     fitting.push({ rungId: time.rungId, minutes: Math.min(own, left), isPart: own > left });

@@ -56,6 +56,7 @@ export function shop(parts: readonly PlanPart[], change: Partial<ShopPlanInput> 
     quietHours: [],
     sprayLimits: USUAL_SPRAY_LIMITS,
     yardAir: null,
+    airbrushesInside: false,
     air: buildAirTimeline([], [], {
       meanCelsius: 23,
       swingCelsius: 0,

@@ -114,11 +114,16 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
     if (method.laysFilm && rung.film && time.outlook?.tooColdMs != null) say(rung.id, 'air', 'its film is too cold to form');
   }
 
+  function isAirbrushedInside({ film }: PlanRung): boolean {
+    return input.airbrushesInside && film?.application === 'airbrush';
+  }
+
   function checkAir(rung: PlanRung, chunk: Interval): void {
     const method = findMethod(rung.methodId);
     const { sprayLimits } = input;
     const band = method.laysFilm && rung.film ? rung.film.limits : null;
-    const around = method.isSprayed && input.yardAir ? input.yardAir : input.air;
+    const isOut = method.isSprayed && !isAirbrushedInside(rung);
+    const around = isOut && input.yardAir ? input.yardAir : input.air;
     for (let at = Math.floor(chunk.start / AIR_STEP) * AIR_STEP + AIR_STEP / 2; at < chunk.end; at += AIR_STEP) {
       const air = airAt(around, at);
       if (method.isSprayed && !judgeSpraying(air, sprayLimits, air.temperatureCelsius, windAt(around, at)).isOpen)
@@ -210,7 +215,7 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
         if (!isWithin(open.get(person?.id ?? null) ?? [], chunk) || meets(busy, chunk))
           say(rungId, 'hours', 'is outside the hours of hands');
         if (method.isLoud && meets(quiet, chunk)) say(rungId, 'hours', 'is loud in quiet hours');
-        if (method.isSprayed && (!isWithin(sprayed, chunk) || (lit && !isWithin(lit, chunk))))
+        if (method.isSprayed && (!isWithin(sprayed, chunk) || (lit && !isAirbrushedInside(rung) && !isWithin(lit, chunk))))
           say(rungId, 'hours', 'is sprayed outside its hours');
       }
     }

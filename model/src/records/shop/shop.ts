@@ -199,6 +199,10 @@ export class Shop extends Tracked {
   @IsBoolean()
   spraysByDaylight!: boolean;
 
+  /** only cans are sprayed by that light and in the yard: the airbrush stays in the shop */
+  @IsBoolean()
+  airbrushesInside!: boolean;
+
   @IsObject()
   @ValidateNested()
   @Type(() => SprayLimitValues)

@@ -1,10 +1,11 @@
-import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import type { WorkPlace } from '@zinc-ladder/core/plan/shop/sprayPlace';
 import { holderOf } from '@zinc-ladder/model/gather/plan/personsInOrder';
 import type { LogEntry, LoggedAir } from '@zinc-ladder/model/records/ladder/logEntry';
 import { MOST_TAKEN } from '@zinc-ladder/model/records/ladder/logEntry';
 import type { Rung, RungState } from '@zinc-ladder/model/records/ladder/rung';
 import type { DryingSighting } from '@zinc-ladder/model/records/shop/product';
 import { rungMillilitres } from '@zinc-ladder/model/gather/shelf/rungTakes';
+import { rungPlace } from '@zinc-ladder/model/rungs/rungPlace';
 import { ShopError } from '../../edits/shopError';
 import type { Edit } from '../../edits/edit';
 import { bringTo } from './rungStateChanges';
@@ -200,10 +201,17 @@ async function addEntry(
     tookMillilitres: took === null ? null : Math.min(MOST_TAKEN, took),
     plannedMinutes: rung.minutes,
     actualMinutes,
-    air: findMethod(rung.methodId).isSprayed ? sprayAir : air,
+    air: (await placeOfRung(edit, rung)) === 'out' ? sprayAir : air,
     ...NOTHING_MORE,
     ...said,
   });
+}
+
+/** Where a rung is worked on as an edit leaves the shop so far. */
+export async function placeOfRung(edit: Edit, rung: Rung): Promise<WorkPlace> {
+  const [shop] = await edit.list('shop');
+  const product = rung.productId === null ? undefined : await edit.get('products', rung.productId);
+  return rungPlace({ airbrushesInside: shop?.airbrushesInside ?? false }, rung, product);
 }
 
 /** What an entry says where nothing is said of it. */

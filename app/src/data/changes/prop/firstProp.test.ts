@@ -73,13 +73,15 @@ describe('the first prop', () => {
     expect(project.shop.sprayHours).toEqual(SPRAY_WAYS.find(({ id }) => id === 'booth')?.spans);
   });
   it.each([
-    ['yard', true, true],
-    ['lamp', false, true],
-    ['booth', false, false],
-  ])('sprayed %s goes by the light, and by an air of its own, only where that is said', async (sprayId, spraysByDaylight, isOut) => {
+    ['yard', true, true, false],
+    ['cans', true, true, true],
+    ['lamp', false, true, false],
+    ['booth', false, false, false],
+  ])('sprayed %s goes by the light, and by an air of its own, only where that is said', async (sprayId, ...said) => {
+    const [spraysByDaylight, isOut, airbrushesInside] = said;
     const typed = dayBetween(2, 8, 80);
     const { project } = await start('satin', [], sprayId, typed);
-    expect(project.shop).toMatchObject({ place: COPENHAGEN, spraysByDaylight, yardDay: isOut ? typed : null });
+    expect(project.shop).toMatchObject({ place: COPENHAGEN, spraysByDaylight, yardDay: isOut ? typed : null, airbrushesInside });
     expect(findRecordFaults('shop', project.shop)).toEqual([]);
   });
   it('keeps a place that was typed, wherever it is sprayed', async () => {

@@ -35,10 +35,40 @@ export const SPRAY_WAYS: readonly {
   readonly spans: readonly WeekSpan[];
   readonly isOutOfDoors: boolean;
   readonly isByLight: boolean;
+  readonly airbrushesInside: boolean;
 }[] = [
-  { id: 'yard', name: 'Out of doors, by daylight', spans: on(ALL_DAYS, 9, 20), isOutOfDoors: true, isByLight: true },
-  { id: 'lamp', name: 'Out of doors, by lamplight too', spans: on(ALL_DAYS, 9, 20), isOutOfDoors: true, isByLight: false },
-  { id: 'booth', name: 'In a booth, whenever I am there', spans: on(ALL_DAYS, 6, 24), isOutOfDoors: false, isByLight: false },
+  {
+    id: 'yard',
+    name: 'Out of doors, by daylight',
+    spans: on(ALL_DAYS, 9, 20),
+    isOutOfDoors: true,
+    isByLight: true,
+    airbrushesInside: false,
+  },
+  {
+    id: 'cans',
+    name: 'Cans out of doors by daylight, the airbrush inside',
+    spans: on(ALL_DAYS, 9, 22),
+    isOutOfDoors: true,
+    isByLight: true,
+    airbrushesInside: true,
+  },
+  {
+    id: 'lamp',
+    name: 'Out of doors, by lamplight too',
+    spans: on(ALL_DAYS, 9, 20),
+    isOutOfDoors: true,
+    isByLight: false,
+    airbrushesInside: false,
+  },
+  {
+    id: 'booth',
+    name: 'In a booth, whenever I am there',
+    spans: on(ALL_DAYS, 6, 24),
+    isOutOfDoors: false,
+    isByLight: false,
+    airbrushesInside: false,
+  },
 ];
 
 /** What a newcomer says of shop, prop and first part. */
@@ -66,6 +96,7 @@ export async function startFirstProp(edit: Edit, shop: Shop, said: FirstProp, ma
     sprayHours: [...(way?.spans ?? shop.sprayHours)],
     place: shop.place ?? place,
     spraysByDaylight: way?.isByLight ?? shop.spraysByDaylight,
+    airbrushesInside: way?.airbrushesInside ?? shop.airbrushesInside,
     yardDay: way?.isOutOfDoors ? (said.yardDay ?? shop.yardDay) : null,
   });
   for (const kit of KITS) if (said.kitIds.includes(kit.id)) await addKit(edit, kit, makeId);

@@ -22,6 +22,7 @@ export function newShop(id: string, timeZone: string, language: string): Shop {
     busy: [],
     place: null,
     spraysByDaylight: false,
+    airbrushesInside: false,
     objective: 'surest',
     goesByOwnPace: true,
     quietHours: [],

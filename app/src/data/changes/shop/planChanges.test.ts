@@ -67,6 +67,15 @@ describe('a what-if made real', () => {
     await store.edit('out', (edit) => edit.patch('shop', id, { place: COPENHAGEN, spraysByDaylight: true, yardDay: typicalDay }));
     expect(await applied({ kind: 'indoors' }, async () => await shopOf())).toMatchObject({ spraysByDaylight: false, yardDay: null });
   });
+  it('is the airbrush inside, with the cans left out of doors', async () => {
+    const { id, typicalDay } = await shopOf();
+    await store.edit('out', (edit) => edit.patch('shop', id, { place: COPENHAGEN, spraysByDaylight: true, yardDay: typicalDay }));
+    expect(await applied({ kind: 'airbrushIndoors' }, async () => await shopOf())).toMatchObject({
+      airbrushesInside: true,
+      spraysByDaylight: true,
+      yardDay: typicalDay,
+    });
+  });
   it('is longer days, never past midnight', async () => {
     const ends = async () => (await shopOf()).hours.map((span) => span.endMinute);
     expect(await applied({ kind: 'longer', minutes: 30 }, ends)).toEqual([1350]);

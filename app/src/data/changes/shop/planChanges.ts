@@ -26,6 +26,7 @@ const TAKE: { readonly [Kind in WhatIfKind]: (edit: Edit, whatIf: WhatIf<Kind>, 
   sprayPlace: (edit, _, { records: { shop } }) => edit.patch('shop', shop.id, { boothPlaces: shop.boothPlaces + 1 }),
   lamplight: (edit, _, { records: { shop } }) => edit.patch('shop', shop.id, { spraysByDaylight: false }),
   indoors: (edit, _, { records: { shop } }) => edit.patch('shop', shop.id, { spraysByDaylight: false, yardDay: null }),
+  airbrushIndoors: (edit, _, { records: { shop } }) => edit.patch('shop', shop.id, { airbrushesInside: true }),
   leaveOut: (edit, { rungId }, { nowMs }) => leaveOut(edit, rungId, nowMs),
   leaveOutLoop: async (edit, { rungIds }, { nowMs }) => {
     for (const id of rungIds) await leaveOut(edit, id, nowMs);

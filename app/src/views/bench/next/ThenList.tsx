@@ -158,10 +158,17 @@ function gatherLines(
   const rungs = plan.rungs.filter((time) => !skip.has(time.rungId)).slice(0, SHOWN);
   const until = rungs.at(-1)?.endMs ?? nowMs;
   const isAnyoneThere = (ms: number): boolean => plan.handsWindows.some((window) => window.start <= ms && ms < window.end);
+  const sprayEnds = [
+    { text: plan.airbrushWindows ? 'no more cans' : 'spraying ends', windows: plan.sprayWindows },
+    { text: 'no more airbrush', windows: plan.airbrushWindows ?? [] },
+  ].flatMap(({ text, windows }) =>
+    windows
+      // A spraying end while hands are off concerns nobody.
+      .filter(({ end }) => end > nowMs && end <= until && isAnyoneThere(end))
+      .map(({ end }) => ({ kind: 'mark' as const, atMs: end, text })),
+  );
   const marks: Line[] = [
-    ...plan.sprayWindows
-      .filter((window) => window.end > nowMs && window.end <= until)
-      .map((window) => ({ kind: 'mark' as const, atMs: window.end, text: 'spraying ends' })),
+    ...sprayEnds,
     ...plan.handsWindows
       .filter((window) => window.end > nowMs && window.end <= until)
       .map((window) => ({ kind: 'mark' as const, atMs: window.end, text: 'hands off' })),
@@ -177,7 +184,5 @@ function gatherLines(
             : `${partLabel(part)}: begin to print`,
       })),
   ];
-  // A spraying end while hands are off concerns nobody.
-  const relevant = marks.filter((mark) => mark.kind === 'mark' && (mark.text !== 'spraying ends' || isAnyoneThere(mark.atMs)));
-  return [...rungs.map((time): Line => ({ kind: 'rung', atMs: time.startMs, time })), ...relevant].sort((a, b) => a.atMs - b.atMs);
+  return [...rungs.map((time): Line => ({ kind: 'rung', atMs: time.startMs, time })), ...marks].sort((a, b) => a.atMs - b.atMs);
 }

@@ -1,6 +1,6 @@
 import { airAt } from '@zinc-ladder/core/climate/airTimeline';
 import type { ShopAirs } from '@zinc-ladder/core/plan/shop/shopPlanInput';
-import { sprayAirOf } from '@zinc-ladder/core/plan/shop/shopPlanInput';
+import { airOfPlace } from '@zinc-ladder/core/plan/shop/sprayPlace';
 import type { Formats } from '../../../base/formats';
 
 const HEIGHT = 54;
@@ -30,7 +30,7 @@ export function AirBand({
   readonly width: number;
   readonly formats: Formats;
 }) {
-  const sprayed = sprayAirOf(airs);
+  const sprayed = airOfPlace(airs, 'out');
   const moments = Array.from({ length: Math.ceil(width / 4) + 1 }, (_, i) => startMs + ((endMs - startMs) * i * 4) / width);
   const points = moments.map((ms) => ({ ms, ...airAt(sprayed, ms) }));
   const inside = airs.yardAir && moments.map((ms) => ({ ms, ...airAt(airs.air, ms) }));

@@ -101,7 +101,13 @@ export function PlanPicture({
           <TimeAxis window={window} offset={offset} plotWidth={plotWidth} height={height} x={x} formats={formats} />
           <RowName y={HEAD + 30} name="Air" />
           <AirBand airs={airs} startMs={window.startMs} endMs={endMs} x={x} top={HEAD} left={LEFT} width={plotWidth} formats={formats} />
-          <SprayBand windows={plan.sprayWindows.filter(inSight)} x={clip} nowMs={nowMs} formats={formats} />
+          <SprayBand
+            windows={plan.sprayWindows.filter(inSight)}
+            airbrushWindows={plan.airbrushWindows?.filter(inSight) ?? null}
+            x={clip}
+            nowMs={nowMs}
+            formats={formats}
+          />
           <HandsBand
             plan={plan}
             partIds={partIds}

@@ -7,47 +7,66 @@ const TOP = HEAD + AIR;
 /** A bar narrower than this has no room for how sure it is. */
 const LEAST_WORDS_PX = 44;
 
-/** When spraying is open, paler the less sure it is. */
+/** When spraying is open, paler the less sure it is; an airbrush that stays in the shop has a bar of its own beneath that of the cans. */
 export function SprayBand({
   windows,
+  airbrushWindows,
   x,
   nowMs,
   formats,
 }: {
   /** those in sight */
   readonly windows: readonly SprayWindow[];
+  /** those in sight; null: the airbrush goes where the cans go */
+  readonly airbrushWindows: readonly SprayWindow[] | null;
   readonly x: (ms: number) => number;
   readonly nowMs: number;
   readonly formats: Formats;
 }) {
+  const bars = airbrushWindows
+    ? [
+        { what: 'cans', of: windows, top: TOP + 1, height: 11 },
+        { what: 'airbrush', of: airbrushWindows, top: TOP + 13, height: 11 },
+      ]
+    : [{ what: 'spraying', of: windows, top: TOP + 5, height: 14 }];
   return (
     <>
-      <RowName y={TOP + 17} name="Spraying" />
-      {windows.map(({ start, end, certainty }) => {
-        const [from, to] = [x(start), x(end)];
-        const percent = `${Math.round(certainty * 100)} %`;
-        return (
-          <g key={start}>
-            <title>
-              spraying {formats.moment(start, nowMs)} to {formats.moment(end, nowMs)}
-              {certainty < 1 && `, ${percent} sure by the forecast`}
-            </title>
-            <rect
-              x={from}
-              width={Math.max(1, to - from)}
-              y={TOP + 5}
-              height={14}
-              fill="var(--color-lime)"
-              fillOpacity={0.25 + 0.75 * certainty}
-            />
-            {certainty < 1 && to - from > LEAST_WORDS_PX && (
-              <text x={(from + to) / 2} y={TOP + 16} textAnchor="middle" fontSize={11} className="fill-ink">
-                {percent}
-              </text>
-            )}
-          </g>
-        );
-      })}
+      {airbrushWindows ? (
+        bars.map(({ what, top }) => (
+          <text key={what} x={8} y={top + 9} className="fill-dim" fontSize={11}>
+            {what}
+          </text>
+        ))
+      ) : (
+        <RowName y={TOP + 17} name="Spraying" />
+      )}
+      {bars.flatMap(({ what, of, top, height }) =>
+        of.map(({ start, end, certainty }) => {
+          const [from, to] = [x(start), x(end)];
+          const percent = `${Math.round(certainty * 100)} %`;
+          return (
+            <g key={`${what} ${start}`}>
+              <title>
+                {what} {formats.moment(start, nowMs)} to {formats.moment(end, nowMs)}
+                {certainty < 1 && `, ${percent} sure by the forecast`}
+              </title>
+              <rect
+                x={from}
+                width={Math.max(1, to - from)}
+                y={top}
+                height={height}
+                fill="var(--color-lime)"
+                fillOpacity={0.25 + 0.75 * certainty}
+              />
+              {certainty < 1 && to - from > LEAST_WORDS_PX && (
+                <text x={(from + to) / 2} y={top + height / 2 + 4} textAnchor="middle" fontSize={11} className="fill-ink">
+                  {percent}
+                </text>
+              )}
+            </g>
+          );
+        }),
+      )}
     </>
   );
 }

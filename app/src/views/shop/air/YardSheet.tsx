@@ -20,7 +20,7 @@ export function YardSheet({ shop }: { readonly shop: Shop }) {
   const airs = useAirs();
   const now = useNow(600_000);
   const formats = useFormats();
-  const { yardDay } = shop;
+  const { yardDay, airbrushesInside } = shop;
   return (
     <Sheet className="grid gap-3 p-4 lg:col-span-2" label="Out of doors">
       <h2 className="font-label text-xl font-semibold">Out of doors</h2>
@@ -31,11 +31,16 @@ export function YardSheet({ shop }: { readonly shop: Shop }) {
       />
       <p className="text-dim max-w-3xl text-sm">
         {yardDay
-          ? 'Whether it can be sprayed goes by this air; what was sprayed is carried in, and dries in the shop’s.'
+          ? `Whether ${airbrushesInside ? 'cans' : 'it'} can be sprayed goes by this air; what was sprayed is carried in, and dries in the shop’s.`
           : 'Left as it is, it is sprayed in the air of the shop.'}
       </p>
       {yardDay && (
         <>
+          <CheckField
+            label="The airbrush stays in the shop, in its air and by its lamps"
+            checked={airbrushesInside}
+            onChange={(isInside) => patch('where the airbrush is used', { airbrushesInside: isInside })}
+          />
           <YardDayFields day={yardDay} onKeep={(day) => patch('the day out of doors', { yardDay: day })} />
           <TypedReading place="yard" />
           <ReadingsAhead />

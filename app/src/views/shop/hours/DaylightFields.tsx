@@ -14,7 +14,7 @@ export function DaylightFields({ shop }: { readonly shop: Shop }) {
   const near = placeOfZone(shop.timeZone);
   const now = useNow(600_000);
   const formats = useFormats();
-  const { place, spraysByDaylight } = shop;
+  const { place, spraysByDaylight, yardDay, airbrushesInside } = shop;
   const light = place && nextDaylight(place, now);
   const cityPlace = near && { latitude: near.latitude, longitude: near.longitude };
   const set = (fields: Partial<NonNullable<Shop['place']>>): void =>
@@ -27,6 +27,14 @@ export function DaylightFields({ shop }: { readonly shop: Shop }) {
         checked={spraysByDaylight}
         onChange={(isKept) => patch('the daylight', { spraysByDaylight: isKept, ...(isKept && !place ? { place: cityPlace } : {}) })}
       />
+      {(spraysByDaylight || yardDay || airbrushesInside) && (
+        <CheckField
+          className="col-span-2"
+          label="The airbrush stays in the shop: only cans keep to daylight and to the air out of doors"
+          checked={airbrushesInside}
+          onChange={(isInside) => patch('where the airbrush is used', { airbrushesInside: isInside })}
+        />
+      )}
       <p className="text-dim col-span-2 text-sm">
         {!place && spraysByDaylight && 'It counts once the place is known. '}
         {!place && !spraysByDaylight && near && `The place is taken from ${near.name}, the city of this clock, until you type yours.`}

@@ -1,4 +1,4 @@
-import { isSprayCalendar } from '../../shop/shopCalendars';
+import { isOutCalendar } from '../../shop/shopCalendars';
 import type { WhatIf, WhatIfEntry } from './whatIf';
 
 const INDOORS: WhatIf<'indoors'> = { kind: 'indoors' };
@@ -8,7 +8,7 @@ export const indoors: WhatIfEntry<'indoors'> = {
   // The shop's air may be the worse of the two.
   isLoosening: false,
   suggest: (input) => (input.yardAir ? [INDOORS] : []),
-  remedy: ({ cause }, input) => (input.yardAir && cause.kind === 'noWindow' && isSprayCalendar(cause.calendarId) ? INDOORS : null),
+  remedy: ({ cause }, input) => (input.yardAir && cause.kind === 'noWindow' && isOutCalendar(cause.calendarId) ? INDOORS : null),
   apply: (input) => ({ ...input, yardAir: null, daylightAt: null }),
   words: () => 'Spraying in the shop, its fumes drawn off',
 };

@@ -1,4 +1,4 @@
-import { isSprayCalendar } from '../../shop/shopCalendars';
+import { isOutCalendar } from '../../shop/shopCalendars';
 import type { WhatIf, WhatIfEntry } from './whatIf';
 
 const LAMPLIGHT: WhatIf<'lamplight'> = { kind: 'lamplight' };
@@ -7,7 +7,7 @@ const LAMPLIGHT: WhatIf<'lamplight'> = { kind: 'lamplight' };
 export const lamplight: WhatIfEntry<'lamplight'> = {
   isLoosening: true,
   suggest: (input) => (input.daylightAt ? [LAMPLIGHT] : []),
-  remedy: ({ cause }, input) => (input.daylightAt && cause.kind === 'noWindow' && isSprayCalendar(cause.calendarId) ? LAMPLIGHT : null),
+  remedy: ({ cause }, input) => (input.daylightAt && cause.kind === 'noWindow' && isOutCalendar(cause.calendarId) ? LAMPLIGHT : null),
   apply: (input) => ({ ...input, daylightAt: null }),
   words: () => 'Spraying by lamplight, after dark too',
 };

@@ -11,6 +11,8 @@ interface WhatIfFields {
   readonly lamplight: object;
   /** spraying comes in from out of doors */
   readonly indoors: object;
+  /** the airbrush comes in, cans do not */
+  readonly airbrushIndoors: object;
   readonly leaveOut: { readonly rungId: string };
   /** a turn of filling and sanding fewer */
   readonly leaveOutLoop: { readonly rungIds: readonly string[] };

@@ -71,6 +71,17 @@ describe('what is worth trying', () => {
     expect(airAt(heated.air, NOW).temperatureCelsius).toBe(28);
     expect(heated.yardAir).toBe(out.yardAir);
   });
+  it('is the airbrush inside only where one is used out of doors', () => {
+    const brushed = garage([part('a', [rung('airbrush', 'sprayCoat', { classId: 'airbrushAcrylic' })])]);
+    const out = { ...brushed, yardAir: brushed.air };
+    const kinds = (input: ShopPlanInput) => suggestWhatIfs(input).map(({ kind }) => kind);
+    expect(kinds(brushed)).not.toContain('airbrushIndoors');
+    expect(kinds(out)).toContain('airbrushIndoors');
+    expect(kinds({ ...garage([part('a', coats(2))]), yardAir: brushed.air })).not.toContain('airbrushIndoors');
+    const inside = applyWhatIf(out, { kind: 'airbrushIndoors' });
+    expect(inside).toEqual({ ...out, airbrushesInside: true });
+    expect(kinds(inside)).not.toContain('airbrushIndoors');
+  });
   it('finds no evening where every day has hours', () => {
     expect(suggestWhatIfs(shop([part('a', coats(1))])).some((whatIf) => whatIf.kind === 'evening')).toBe(false);
   });
@@ -230,6 +241,12 @@ describe('what would mend a plan that cannot be', () => {
     const { unplaced, outcomes } = mend(garage([part('a', [rung('coat', 'sprayCoat', { classId: 'lacquerColour' })])], { yardAir: cold }));
     expect(unplaced.map((entry) => entry.cause.kind)).toEqual(['noWindow']);
     expect(mended(outcomes)).toEqual(['indoors']);
+  });
+  it('is the airbrush inside as well, for what is airbrushed out in the cold', () => {
+    const { air } = garage([]);
+    const cold = { ...air, typicalDay: { ...air.typicalDay, meanCelsius: 3 } };
+    const { outcomes } = mend(garage([part('a', [rung('airbrush', 'sprayCoat', { classId: 'airbrushAcrylic' })])], { yardAir: cold }));
+    expect(mended(outcomes)).toEqual(['indoors', 'airbrushIndoors']);
   });
   it('is as many rack places as a set lacks', () => {
     const set = part('a', [rung('coat', 'sprayCoat', { classId: 'lacquerColour' })], 11);

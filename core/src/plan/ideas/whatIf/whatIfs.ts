@@ -1,5 +1,6 @@
 import type { Certificate } from '../../problem/problem';
 import type { ShopPlanInput } from '../../shop/shopPlanInput';
+import { airbrushIndoors } from './airbrushIndoors';
 import { dryer } from './dryer';
 import { evening } from './evening';
 import { heater } from './heater';
@@ -19,6 +20,7 @@ const WHAT_IFS: { readonly [Kind in WhatIfKind]: WhatIfEntry<Kind> } = {
   evening,
   lamplight,
   indoors,
+  airbrushIndoors,
   rack,
   sprayPlace,
   leaveOut,
