@@ -51,12 +51,18 @@ export function ShopStrip() {
               </span>
             </Why>
           </Item>
-          <Item label={spray.airbrush ? 'Cans' : 'Spraying'}>
-            <SprayWords opening={spray.spraying} formats={formats} />
-          </Item>
-          {spray.airbrush && (
-            <Item label="Airbrush">
-              <SprayWords opening={spray.airbrush} formats={formats} />
+          {spray.airbrush && !isSameOpening(spray.spraying, spray.airbrush) ? (
+            <>
+              <Item label="Cans">
+                <SprayWords opening={spray.spraying} formats={formats} />
+              </Item>
+              <Item label="Airbrush">
+                <SprayWords opening={spray.airbrush} formats={formats} />
+              </Item>
+            </>
+          ) : (
+            <Item label="Spraying">
+              <SprayWords opening={spray.spraying} formats={formats} />
             </Item>
           )}
           <HandsItem />
@@ -99,6 +105,12 @@ function SensorNote() {
 }
 
 const FAULT_WORDS = { dewGap: 'dew', humidity: 'damp', tooCold: 'cold', tooWarm: 'warm', wind: 'wind' } as const;
+
+/** Whether both are told in the same words: said once they leave room in the strip. */
+function isSameOpening(a: SprayOpening, b: SprayOpening): boolean {
+  const kinds = ({ faults }: SprayOpening): string => faults.map(({ kind }) => kind).join();
+  return a.isOpen === b.isOpen && a.changesMs === b.changesMs && kinds(a) === kinds(b);
+}
 
 function SprayWords({ opening, formats }: { readonly opening: SprayOpening; readonly formats: Formats }) {
   const now = useNow(60_000);

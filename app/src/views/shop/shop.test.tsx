@@ -154,6 +154,11 @@ describe('air', () => {
     const strip = (await screen.findByText('Spraying')).closest('dl');
     await waitFor(() => expect(strip?.textContent).toMatch(/Out of doors3\.0 °C · 70 %/u));
     expect(screen.getByText('Spraying').parentElement?.textContent).toMatch(/cold/u);
+    // The airbrush comes in: the room is warm.
+    await user.click(screen.getByRole('checkbox', { name: /^The airbrush stays in the shop/u }));
+    await waitFor(async () => expect((await shopOf(db))?.airbrushesInside).toBe(true));
+    expect((await screen.findByText('Airbrush', { selector: 'dt' })).parentElement?.textContent).not.toMatch(/cold/u);
+    expect(screen.getByText('Cans', { selector: 'dt' }).parentElement?.textContent).toMatch(/cold/u);
     await user.click(screen.getByRole('checkbox', { name: /^It is sprayed out of doors/u }));
     await waitFor(async () => expect((await shopOf(db))?.yardDay).toBeNull());
     await waitFor(() => expect(strip?.textContent).not.toMatch(/Out of doors/u));

@@ -18,6 +18,7 @@ import { useStartWarnings } from '../../../features/rung/useStartWarnings';
 import { useBenchMoment } from '../../../features/rung/useBenchMoment';
 import type { PrinterCall } from '../prints/printsNow';
 import { printsAhead } from '../prints/printsNow';
+import { sprayEnds } from './sprayEnds';
 
 const SHOWN = 14;
 
@@ -158,17 +159,11 @@ function gatherLines(
   const rungs = plan.rungs.filter((time) => !skip.has(time.rungId)).slice(0, SHOWN);
   const until = rungs.at(-1)?.endMs ?? nowMs;
   const isAnyoneThere = (ms: number): boolean => plan.handsWindows.some((window) => window.start <= ms && ms < window.end);
-  const sprayEnds = [
-    { text: plan.airbrushWindows ? 'no more cans' : 'spraying ends', windows: plan.sprayWindows },
-    { text: 'no more airbrush', windows: plan.airbrushWindows ?? [] },
-  ].flatMap(({ text, windows }) =>
-    windows
-      // A spraying end while hands are off concerns nobody.
-      .filter(({ end }) => end > nowMs && end <= until && isAnyoneThere(end))
-      .map(({ end }) => ({ kind: 'mark' as const, atMs: end, text })),
-  );
   const marks: Line[] = [
-    ...sprayEnds,
+    ...sprayEnds(plan)
+      // A spraying end while hands are off concerns nobody.
+      .filter(({ atMs }) => atMs > nowMs && atMs <= until && isAnyoneThere(atMs))
+      .map(({ atMs, text }) => ({ kind: 'mark' as const, atMs, text })),
     ...plan.handsWindows
       .filter((window) => window.end > nowMs && window.end <= until)
       .map((window) => ({ kind: 'mark' as const, atMs: window.end, text: 'hands off' })),
