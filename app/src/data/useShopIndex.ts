@@ -5,7 +5,7 @@ import type { Prop } from '@zinc-ladder/model/records/prop/prop';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { printedPart } from '@zinc-ladder/core/plan/shop/partPrints';
 import { useMemo } from 'react';
-import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import { partLabel, rungPartLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { useTable } from './queries';
 
 /** The shop's records by id, and the ways between them. */
@@ -56,7 +56,7 @@ export function useShopIndex(): ShopIndex {
         const rung = rungById.get(rungId);
         if (!rung) return 'a rung that is gone';
         const part = partOf(rung);
-        return part ? `${partLabel(part)}: ${rung.name}` : rung.name;
+        return part ? `${rungPartLabel(rung, part)}: ${rung.name}` : rung.name;
       },
     };
   }, [props, parts, rungs, ladders, products]);

@@ -449,7 +449,11 @@ export const SHOP_ACTS: readonly ShopAct[] = [
     edit.patch(
       'rungs',
       rung.id,
-      { hardRungId: chosen(records.rungs, choice(1))?.id ?? null, areaSquareCentimetres: choice(2) / 2 || null },
+      {
+        hardRungId: chosen(records.rungs, choice(1))?.id ?? null,
+        areaSquareCentimetres: choice(2) / 2 || null,
+        pieces: choice(3) % 4 || null,
+      },
       rung,
     ),
   ),

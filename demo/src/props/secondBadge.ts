@@ -60,6 +60,7 @@ export function makeSecondBadge(records: TwinRecords): SecondBadge {
       ...rungForPart(again.methodId, products.get(again.productId ?? '') ?? null, part, {
         side: before.side,
         areaSquareCentimetres: again.areaShare === null ? null : again.areaShare * part.areaSquareCentimetres,
+        pieces: null,
       }),
       id,
       ladderId: SPARE,

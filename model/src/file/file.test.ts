@@ -285,8 +285,9 @@ describe('migrations', () => {
   it('bring a file of version 8 to today’s: at the finisher’s own pace, all parts off the printer', () => {
     expect(readProject(JSON.stringify(makeVersion8()))).toEqual(makeSampleProject());
   });
-  it('bring a file of version 18 to today’s: the airbrush goes where the cans go', () => {
+  it('bring a file of version 18 to today’s: the airbrush goes where the cans go, and every rung is done on all pieces', () => {
     expect(JSON.stringify(makeVersion18().shop)).not.toContain('airbrushesInside');
+    expect(JSON.stringify(makeVersion18().rungs)).not.toContain('pieces');
     expect(readProject(JSON.stringify(makeVersion18()))).toEqual(makeSampleProject());
   });
   it('bring a file of version 17 to today’s: one air, its place kept with whether spraying goes by the light there', () => {

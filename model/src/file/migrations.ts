@@ -90,6 +90,8 @@ export const SHOP_ADDED_IN_18 = { yardDay: null } as const;
 export const READING_ADDED_IN_18 = { place: 'shop' } as const;
 /** What version 19 added to a shop: its airbrush went where its cans went. */
 export const SHOP_ADDED_IN_19 = { airbrushesInside: false } as const;
+/** What version 19 added to a rung: it was done on all pieces of its set. */
+export const RUNG_ADDED_IN_19 = { pieces: null } as const;
 /** What version 13 added to a log entry. */
 export const ENTRY_ADDED_IN_13 = { tookMillilitres: null } as const;
 
@@ -271,10 +273,11 @@ export const MIGRATIONS: readonly Migration[] = [
   {
     from: 18,
     to: 19,
-    why: 'the airbrush may stay in the shop while cans are sprayed out of doors',
+    why: 'the airbrush may stay in the shop while cans are sprayed out of doors; a rung may be done on some pieces of its set',
     migrate: (project) => ({
       ...project,
       shop: isRecord(project['shop']) ? { ...SHOP_ADDED_IN_19, ...project['shop'] } : project['shop'],
+      rungs: withAdded(project['rungs'], RUNG_ADDED_IN_19),
     }),
   },
 ];

@@ -20,6 +20,7 @@ import {
   READING_ADDED_IN_18,
   SHOP_ADDED_IN_19,
   RUNG_ADDED_IN_17,
+  RUNG_ADDED_IN_19,
   RUNG_ADDED_IN_2,
   SEAM_ADDED_IN_4,
   SHOP_ADDED_IN_13,
@@ -366,7 +367,12 @@ export class ShopDatabase extends Dexie {
       );
     this.version(DATABASE_VERSION)
       .stores({})
-      .upgrade((transaction) => liftTables(transaction, [['shop', withFields(SHOP_ADDED_IN_19)]]));
+      .upgrade((transaction) =>
+        liftTables(transaction, [
+          ['shop', withFields(SHOP_ADDED_IN_19)],
+          ['rungs', withFields(RUNG_ADDED_IN_19)],
+        ]),
+      );
   }
 
   /** A table of records by name. */

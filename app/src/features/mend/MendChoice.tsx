@@ -2,37 +2,52 @@ import type { FlawKindId } from '@zinc-ladder/core/inspection/flawKinds';
 import { findFlawKind, FLAW_KINDS } from '@zinc-ladder/core/inspection/flawKinds';
 import { mendingRungs } from '@zinc-ladder/model/gather/grow/mendingRungs';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import { rungPieces } from '@zinc-ladder/model/rungs/rungPieces';
 import type { ShopIndex } from '../../data/useShopIndex';
-import { SelectField } from '../../ui/fields/fields';
+import { InlineNumber, SelectField } from '../../ui/fields/fields';
+import type { WentWrong } from './wentWrong';
+import { usuallyWrong } from './wentWrong';
 
 const NOTHING = '';
 const OF_FILMS = FLAW_KINDS.filter(({ mending }) => mending !== null);
 
-/** What went wrong with a coat, and what would mend it. */
+/** What went wrong with a coat, on how many pieces of a set, and what would mend it. */
 export function MendChoice({
   coat,
   index,
-  kindId,
+  wrong,
   onChoose,
 }: {
   readonly coat: Rung;
   readonly index: ShopIndex;
-  readonly kindId: FlawKindId | null;
-  readonly onChoose: (kindId: FlawKindId | null) => void;
+  readonly wrong: WentWrong | null;
+  readonly onChoose: (wrong: WentWrong | null) => void;
 }) {
   const part = index.partOf(coat);
+  const laidOn = part ? rungPieces(coat, part) : 1;
   return (
     <div className="grid gap-2">
       <SelectField
         label={`What went wrong with ${coat.name}`}
-        value={kindId ?? NOTHING}
+        value={wrong?.kindId ?? NOTHING}
         options={[[NOTHING, 'nothing, or none of these'], ...OF_FILMS.map(({ id, name }) => [id, name] as const)]}
-        onChange={(id) => onChoose(id === NOTHING ? null : (id as FlawKindId))}
+        onChange={(id) => onChoose(id === NOTHING ? null : usuallyWrong(id as FlawKindId))}
       />
-      {kindId && part && (
+      {wrong && laidOn > 1 && (
+        <InlineNumber
+          label="On so many pieces"
+          unit={`of ${laidOn}`}
+          value={Math.min(wrong.pieces ?? laidOn, laidOn)}
+          min={1}
+          max={laidOn}
+          isWhole
+          onKeep={(pieces) => pieces !== null && onChoose({ ...wrong, pieces: pieces === laidOn ? null : pieces })}
+        />
+      )}
+      {wrong && part && (
         <p className="text-sm">
-          {findFlawKind(kindId).mend} Onto the ladder, next:{' '}
-          {mendingRungs(kindId, coat, index.rungsOf(part.id), part, index.products, () => 'told')
+          {findFlawKind(wrong.kindId).mend} Onto the ladder, next:{' '}
+          {mendingRungs(wrong.kindId, coat, index.rungsOf(part.id), part, index.products, () => 'told', wrong.pieces)
             .rungs.map(({ name }) => name)
             .join('; ')}
           .

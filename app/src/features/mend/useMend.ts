@@ -1,4 +1,3 @@
-import type { FlawKindId } from '@zinc-ladder/core/inspection/flawKinds';
 import { findFlawKind } from '@zinc-ladder/core/inspection/flawKinds';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { newId } from '../../base/newId';
@@ -9,16 +8,17 @@ import type { ShopIndex } from '../../data/useShopIndex';
 import { useEdit } from '../edit/useEdit';
 import { useBenchMoment } from '../rung/useBenchMoment';
 import { mistakeWords } from './mistakeWords';
+import type { WentWrong } from './wentWrong';
 
 /** Logs what went wrong with a coat and puts what mends it onto its ladder, as one edit; answers whether it was done. */
-export function useMend(index: ShopIndex): (coat: Rung, kindId: FlawKindId, said?: Said) => Promise<boolean> {
+export function useMend(index: ShopIndex): (coat: Rung, wrong: WentWrong, said?: Said) => Promise<boolean> {
   const edit = useEdit();
   const moment = useBenchMoment();
-  return (coat, kindId, said = { text: '' }) => {
+  return (coat, { kindId, pieces }, said = { text: '' }) => {
     const { name } = findFlawKind(kindId);
     const seen = index.ladders.get(coat.ladderId)?.rungIds ?? [];
     return edit(`Mend: ${name.toLowerCase()}`, async (change) => {
-      await mendCoat(change, coat.id, kindId, seen, newId);
+      await mendCoat(change, coat.id, kindId, seen, newId, pieces);
       await noteOnRung(change, coat.id, 'mistake', mistakeWords(kindId, said), moment());
     });
   };

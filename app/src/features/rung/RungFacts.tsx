@@ -3,6 +3,7 @@ import { facesShare } from '@zinc-ladder/core/ladder/faces';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import { usualClassOf } from '@zinc-ladder/core/ladder/usualClass';
 import { rungArea } from '@zinc-ladder/model/gather/shelf/rungTakes';
+import { rungPieces } from '@zinc-ladder/model/rungs/rungPieces';
 import { ownNeed } from '@zinc-ladder/model/products/ownUse';
 import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
@@ -38,7 +39,10 @@ export function RungFacts({
   const said = rung.minutesFormula || 'typed by hand';
   // The part of that time may be another set, with more or fewer pieces.
   const lastPart = useTable('parts').find((entry) => entry.id === lastTime?.partId);
-  const lastPieces = lastPart && lastPart.count !== part.count ? lastPart.count : null;
+  const lastRung = useTable('rungs').find((entry) => entry.id === lastTime?.rungId);
+  const pieces = rungPieces(rung, part);
+  const piecesThen = lastPart && rungPieces(lastRung ?? { pieces: null }, lastPart);
+  const lastPieces = piecesThen !== undefined && piecesThen !== pieces ? piecesThen : null;
   const otherPieces = lastPieces === null ? '' : ` for ${counted(lastPieces, 'piece')}`;
   const card = cards.find((entry) => entry.id === rung.mixCardId);
   const share = facesShare(rung.side);
@@ -80,7 +84,7 @@ export function RungFacts({
           formula: 'the last logged rung of this kind on this part, else on any part',
           ...(lastPieces === null
             ? {}
-            : { inputs: [['pieces then', String(lastPieces)] as const, ['pieces now', String(part.count)] as const] }),
+            : { inputs: [['pieces then', String(lastPieces)] as const, ['pieces now', String(pieces)] as const] }),
           source: lastTime ? `log, ${formats.full(lastTime.atMs)}` : 'nothing in the log yet',
         }}
       />
@@ -93,7 +97,7 @@ export function RungFacts({
                 formula: 'region of a piece × pieces',
                 inputs: [
                   ['region', formats.area(region)],
-                  ['pieces', String(part.count)],
+                  ['pieces', String(pieces)],
                   ['all of a piece', formats.area(part.areaSquareCentimetres)],
                 ],
                 source: 'as the rung has it: typed, by the order of masks, measured on the mesh, or its share of what was split or joined',
@@ -102,7 +106,7 @@ export function RungFacts({
                 formula: share === 1 ? 'surface of a piece × pieces' : 'surface of a piece × pieces × share of the faces',
                 inputs: [
                   ['piece', formats.area(part.areaSquareCentimetres)],
-                  ['pieces', String(part.count)],
+                  ['pieces', String(pieces)],
                   ...(share === 1 ? [] : [['share', String(share)] as const]),
                 ],
                 source: share === 1 ? 'typed on the part' : 'typed on the part; one side taken as half, guessed',

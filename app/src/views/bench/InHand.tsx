@@ -6,7 +6,7 @@ import { useClock, useNow } from '../../clock/ClockContext';
 import { correctTimer, finishRung, noteOnRung, setDown } from '../../data/changes/ladder/benchChanges';
 import { useEdit } from '../../features/edit/useEdit';
 import type { ShopIndex } from '../../data/useShopIndex';
-import { partLabel, workedMs } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import { rungPartLabel, workedMs } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { useNotices } from '../../features/notices/Notices';
 import { ownWork } from '../../data/changes/prop/pictureChanges';
 import { useArrivingPicture } from '../../features/pictures/useArrivingPicture';
@@ -59,7 +59,7 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
   const share = planned > 0 ? Math.min(1, worked / 60_000 / planned) : 1;
   const done = async (): Promise<void> => {
     if (await edit(`Log ${rung.name}`, (change) => finishRung(change, rung.id, null, '', moment(), 'inHand')))
-      tell(`${partLabel(part)}: ${rung.name} logged`, `${formatSpan(minutes)}. Undo takes it back.`);
+      tell(`${rungPartLabel(rung, part)}: ${rung.name} logged`, `${formatSpan(minutes)}. Undo takes it back.`);
   };
   return (
     <Sheet isActive className="flex flex-col p-5" label="In hand" {...arriving}>
@@ -136,7 +136,7 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
         <NoteForm
           coat={flawedCoat(index.rungsOf(part.id))}
           index={index}
-          onMend={(coat, kindId, said) => void mend(coat, kindId, said).then((isDone) => (isDone ? setOpen('nothing') : undefined))}
+          onMend={(coat, wrong, said) => void mend(coat, wrong, said).then((isDone) => (isDone ? setOpen('nothing') : undefined))}
           onClose={() => setOpen('nothing')}
           onKeep={(kind, said) => {
             setOpen('nothing');

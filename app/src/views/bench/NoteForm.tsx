@@ -1,10 +1,10 @@
-import type { FlawKindId } from '@zinc-ladder/core/inspection/flawKinds';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { useEffect, useId, useRef, useState } from 'react';
 import type { Said } from '../../data/changes/ladder/benchChanges';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { MendChoice } from '../../features/mend/MendChoice';
 import { mistakeWords } from '../../features/mend/mistakeWords';
+import type { WentWrong } from '../../features/mend/wentWrong';
 import { Button } from '../../ui/Button';
 import { CheckField } from '../../ui/fields/CheckField';
 
@@ -20,24 +20,24 @@ export function NoteForm({
   readonly coat: Rung | null;
   readonly index: ShopIndex;
   readonly onKeep: (kind: 'note' | 'mistake', said: Said) => void;
-  readonly onMend: (coat: Rung, kindId: FlawKindId, said: Said) => void;
+  readonly onMend: (coat: Rung, wrong: WentWrong, said: Said) => void;
   readonly onClose: () => void;
 }) {
   const [text, setText] = useState('');
   const [isForNextTime, setForNextTime] = useState(false);
-  const [kindId, setKind] = useState<FlawKindId | null>(null);
+  const [wrong, setWrong] = useState<WentWrong | null>(null);
   const [isMended, setMended] = useState(true);
   const id = useId();
   const form = useRef<HTMLFormElement>(null);
   // Its buttons would be below the edge of a small screen, and what is asked of a coat with them.
   useEffect(() => {
     form.current?.scrollIntoView({ block: 'nearest' });
-  }, [kindId]);
+  }, [wrong?.kindId]);
   const isEmpty = text.trim() === '';
   const said = { text: text.trim(), isForNextTime };
   const keepMistake = (): void => {
-    if (coat && kindId && isMended) onMend(coat, kindId, said);
-    else onKeep('mistake', kindId ? mistakeWords(kindId, said) : said);
+    if (coat && wrong && isMended) onMend(coat, wrong, said);
+    else onKeep('mistake', wrong ? mistakeWords(wrong.kindId, said) : said);
   };
   return (
     <form
@@ -45,8 +45,7 @@ export function NoteForm({
       className="mt-3 grid scroll-mb-16 gap-2"
       onSubmit={(event) => {
         event.preventDefault();
-        if (kindId) keepMistake();
-        else if (!isEmpty) onKeep('note', said);
+        if (!isEmpty && !wrong) onKeep('note', said);
       }}
     >
       <div>
@@ -63,8 +62,8 @@ export function NoteForm({
           autoFocus
         />
       </div>
-      {coat && <MendChoice coat={coat} index={index} kindId={kindId} onChoose={setKind} />}
-      {kindId && <CheckField label="Put its mending on the ladder" checked={isMended} onChange={setMended} isLarge />}
+      {coat && <MendChoice coat={coat} index={index} wrong={wrong} onChoose={setWrong} />}
+      {wrong && <CheckField label="Put its mending on the ladder" checked={isMended} onChange={setMended} isLarge />}
       <CheckField
         label="Tell me next time: on a ladder of this kind, or with this product"
         checked={isForNextTime}
@@ -72,10 +71,10 @@ export function NoteForm({
         isLarge
       />
       <div className="flex flex-wrap gap-2">
-        <Button type="submit" isLarge disabled={isEmpty || kindId !== null}>
+        <Button type="submit" isLarge disabled={isEmpty || wrong !== null}>
           Keep note
         </Button>
-        <Button isLarge disabled={isEmpty && kindId === null} onClick={keepMistake}>
+        <Button isLarge disabled={isEmpty && wrong === null} onClick={keepMistake}>
           Keep as mistake
         </Button>
         <Button isLarge look="quiet" onClick={onClose}>

@@ -116,6 +116,30 @@ describe('the bench with a rung in hand', () => {
     await waitFor(async () => expect(await ladder()).toHaveLength(1));
     expect((await db.records('logEntries').toArray()).some(({ kind }) => kind === 'mistake')).toBe(false);
   });
+  it('mends one piece of a set unless it is said to be on more, and says of which the next hand is', async () => {
+    const project = openAllDay();
+    project.parts = project.parts.map((part) => (part.id === 'guest' ? { ...part, name: 'Bolt', count: 6 } : part));
+    project.rungs = project.rungs.map((rung) =>
+      rung.id === 'guest-1'
+        ? { ...rung, methodId: 'sprayCoat', productId: 'primer', coatMicrometres: 15, state: 'inHand', startedAtMs: project.savedAtMs }
+        : rung,
+    );
+    const { user, db } = await openShop('/bench', project);
+    await user.click(await screen.findByRole('button', { name: 'Note' }));
+    await user.selectOptions(screen.getByRole('combobox', { name: /^What went wrong/u }), 'orangePeel');
+    expect(screen.getByRole('textbox', { name: 'On so many pieces, of 6' })).toHaveProperty('value', '6');
+    await user.selectOptions(screen.getByRole('combobox', { name: /^What went wrong/u }), 'run');
+    const pieces = screen.getByRole('textbox', { name: 'On so many pieces, of 6' });
+    expect(pieces).toHaveProperty('value', '1');
+    await user.clear(pieces);
+    await user.type(pieces, '2{Enter}');
+    await user.click(screen.getByRole('button', { name: 'Keep as mistake' }));
+    await screen.findByRole('button', { name: 'Undo Mend: run' });
+    const ladder = (await db.records('ladders').get('guest'))?.rungIds ?? [];
+    const made = await Promise.all(ladder.map((id) => db.records('rungs').get(id)));
+    expect(made.map((rung) => rung?.pieces)).toEqual([null, 2, 2]);
+    expect((await screen.findAllByText('Bolt, 2 of 6')).length).toBeGreaterThan(0);
+  });
   it('keeps a mistake by its name alone where it is mended another way', async () => {
     const project = makeSampleProject();
     project.rungs = project.rungs.map((rung) => (rung.id === 'guest-1' ? { ...rung, methodId: 'sprayCoat' } : rung));

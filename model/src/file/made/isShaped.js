@@ -1,9 +1,9 @@
 // Made by `npm run schema` from the record classes.
 "use strict";
 export const isShaped = validate20;
-const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 19","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[19]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"supplies":{"items":{"$ref":"#/$defs/Supply"},"type":"array"},"suppliers":{"items":{"$ref":"#/$defs/Supplier"},"type":"array"},"packs":{"items":{"$ref":"#/$defs/Pack"},"type":"array"},"purchases":{"items":{"$ref":"#/$defs/Purchase"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"persons":{"items":{"$ref":"#/$defs/Person"},"type":"array"},"dimensions":{"items":{"$ref":"#/$defs/Dimension"},"type":"array"},"measurings":{"items":{"$ref":"#/$defs/Measuring"},"type":"array"},"matches":{"items":{"$ref":"#/$defs/PictureMatch"},"type":"array"},"lightPlans":{"items":{"$ref":"#/$defs/LightPlan"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","supplies","suppliers","packs","purchases","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","persons","dimensions","measurings","matches","lightPlans","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"Bought":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","supplyId","amount","price","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"half":{"anyOf":[{"type":"string","enum":["a","b"]},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","half","emptyGrams","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"CanWeighing":{"properties":{"reckonedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"usedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["reckonedMillilitres","usedMillilitres","atMs"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"place":{"type":"string","enum":["shop","yard"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","place","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","simulatedReader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Dimension":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false},"DimensionReading":{"properties":{"dimensionId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"isLeftOut":{"type":"boolean"}},"type":"object","required":["dimensionId","a","b","isLeftOut"],"additionalProperties":false},"DryingSighting":{"properties":{"stage":{"type":"string","enum":["touch","recoat","handle","sand","tape","hard"]},"isReached":{"type":"boolean"},"elapsedMinutes":{"maximum":10000000,"type":"number","minimum":0},"expectedMinutes":{"maximum":10000000,"type":"number","minimum":0.01},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["stage","isReached","elapsedMinutes","expectedMinutes","atMs"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Kept":{"properties":{"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note","id","revision"],"additionalProperties":false},"KnownStretch":{"properties":{"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"millimetres":{"maximum":1000000,"type":"number","minimum":0.001},"sdMillimetres":{"maximum":1000000,"type":"number","minimum":0},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["a","b","millimetres","sdMillimetres","name"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","clear","textureKept","bone","leather","stone","rubber","asItIs"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LightGroup":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"in":{"$ref":"#/$defs/LightSpot","type":"object"},"out":{"$ref":"#/$defs/LightSpot","type":"object"},"hasPower":{"type":"boolean"},"hasGround":{"type":"boolean"}},"type":"object","required":["id","name","in","out","hasPower","hasGround"],"additionalProperties":false},"LightPlan":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["singles","strip","addressable"]},"supplyId":{"type":"string","enum":["coin","aaa","aa","lithiumPack","usbBank","fixed"]},"cells":{"maximum":100,"type":"integer","minimum":1},"fixedVolts":{"maximum":60,"type":"number","minimum":0},"milliampHours":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"usable":{"maximum":1,"type":"number","minimum":0.05},"brightness":{"maximum":1,"type":"number","minimum":0.01},"colour":{"type":"string","enum":["warm","neutral","cool","red","amber","green","blue"]},"leds":{"maximum":10000,"type":"integer","minimum":0},"inRow":{"maximum":100,"type":"integer","minimum":1},"milliampsEach":{"maximum":5000,"type":"number","minimum":0},"pitchMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"beamDegrees":{"maximum":170,"type":"number","minimum":1},"ohmsPerLed":{"maximum":100,"type":"number","minimum":0},"feeds":{"items":{"maximum":9999,"type":"integer","minimum":0},"type":"array","maxItems":50},"leadMillimetres":{"maximum":100000,"type":"number","minimum":0},"squareMillimetres":{"maximum":100,"type":"number","minimum":0.005},"cutEvery":{"maximum":100,"type":"integer","minimum":1},"rows":{"maximum":100,"type":"integer","minimum":1},"rowMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"distanceMillimetres":{"maximum":10000,"type":"number","minimum":0},"foamSheets":{"maximum":20,"type":"integer","minimum":0},"skinHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"heatAreaSquareCentimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"darkPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"wallMillimetres":{"maximum":1000,"type":"number","minimum":0},"seamMillimetres":{"maximum":100,"type":"number","minimum":0},"hasLip":{"type":"boolean"},"isSeamBlack":{"type":"boolean"},"flashHertz":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.01},{"type":"null"}]},"pulseHertz":{"anyOf":[{"maximum":1000000,"type":"number","minimum":1},{"type":"null"}]},"controller":{"$ref":"#/$defs/LightSpot","type":"object"},"groups":{"items":{"$ref":"#/$defs/LightGroup"},"type":"array","maxItems":200},"wires":{"items":{"$ref":"#/$defs/LightWire"},"type":"array","maxItems":400},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":20},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","partId","name","kind","supplyId","cells","fixedVolts","milliampHours","usable","brightness","colour","leds","inRow","milliampsEach","pitchMillimetres","beamDegrees","ohmsPerLed","feeds","leadMillimetres","squareMillimetres","cutEvery","rows","rowMillimetres","distanceMillimetres","foamSheets","skinHex","heatAreaSquareCentimetres","darkPartId","wallMillimetres","seamMillimetres","hasLip","isSeamBlack","flashHertz","pulseHertz","controller","groups","wires","rungIds","note","id","revision"],"additionalProperties":false},"LightSpot":{"properties":{"x":{"maximum":10000,"type":"number","minimum":-10000},"y":{"maximum":10000,"type":"number","minimum":-10000},"z":{"maximum":10000,"type":"number","minimum":-10000}},"type":"object","required":["x","y","z"],"additionalProperties":false},"LightWire":{"properties":{"fromId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fromEnd":{"type":"string","enum":["in","out"]},"toId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"toEnd":{"type":"string","enum":["in","out"]}},"type":"object","required":["fromId","fromEnd","toId","toEnd"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened","deviation"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"tookMillilitres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"isForNextTime":{"type":"boolean"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","personId","productId","tookMillilitres","plannedMinutes","actualMinutes","air","text","isForNextTime","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false},"MatchedRegion":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"area":{"$ref":"#/$defs/PictureArea","type":"object"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["name","area","partId","mixCardId"],"additionalProperties":false},"MatchedSpot":{"properties":{"reference":{"$ref":"#/$defs/PicturePlace","type":"object"},"own":{"$ref":"#/$defs/PicturePlace","type":"object"}},"type":"object","required":["reference","own"],"additionalProperties":false},"Measuring":{"properties":{"pictureId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"origin":{"maxLength":500,"type":"string"},"distrusted":{"items":{"type":"string","enum":["light","scale"]},"type":"array","uniqueItems":true},"tiltDegrees":{"maximum":45,"type":"number","minimum":0},"rectangle":{"anyOf":[{"$ref":"#/$defs/SeenRectangle","type":"object"},{"type":"null"}]},"circle":{"anyOf":[{"$ref":"#/$defs/SeenCircle","type":"object"},{"type":"null"}]},"knowns":{"items":{"$ref":"#/$defs/KnownStretch"},"type":"array","maxItems":20},"readings":{"items":{"$ref":"#/$defs/DimensionReading"},"type":"array","maxItems":100},"pins":{"items":{"$ref":"#/$defs/PicturePin"},"type":"array","maxItems":200},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["pictureId","origin","distrusted","tiltDegrees","rectangle","circle","knowns","readings","pins","id","revision"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"MixParts":{"properties":{"partsA":{"maximum":1000,"type":"number","minimum":0.01},"partsB":{"maximum":1000,"type":"number","minimum":0.01}},"type":"object","required":["partsA","partsB"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"Pack":{"properties":{"supplierId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","clearResin","cast","sheet","fabric","foam","metal","bought"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"print":{"anyOf":[{"$ref":"#/$defs/PartPrint","type":"object"},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","print","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PartPrint":{"properties":{"piecesLeft":{"maximum":500,"type":"integer","minimum":1},"bedPieces":{"maximum":500,"type":"integer","minimum":1},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"failureShare":{"maximum":0.9,"type":"number","minimum":0}},"type":"object","required":["piecesLeft","bedPieces","startedAtMs","failureShare"],"additionalProperties":false},"PartSeat":{"properties":{"turnDegrees":{"maximum":360,"type":"number","minimum":-360},"offset":{"items":{"maximum":10000,"type":"number","minimum":-10000},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["turnDegrees","offset"],"additionalProperties":false},"Person":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false},"PictureArea":{"properties":{"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0},"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["width","height","x","y"],"additionalProperties":false},"PictureMatch":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"referenceId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"ownId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"conditions":{"type":"string","enum":["sameCameraAndLight","lightElsewhere","otherCamera","otherLight","otherLightAndCamera","chipsInBoth"]},"isFlat":{"type":"boolean"},"spots":{"items":{"$ref":"#/$defs/MatchedSpot"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/MatchedRegion"},"type":"array","maxItems":60},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","referenceId","ownId","atMs","conditions","isFlat","spots","regions","id","revision"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PicturePin":{"properties":{"place":{"$ref":"#/$defs/PicturePlace","type":"object"},"text":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["place","text"],"additionalProperties":false},"PicturePlace":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"isOwn":{"type":"boolean"},"focalShare":{"anyOf":[{"maximum":100,"type":"number","minimum":0.1},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","isOwn","focalShare","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":15},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"sightings":{"items":{"$ref":"#/$defs/DryingSighting"},"type":"array","maxItems":200},"weighings":{"items":{"$ref":"#/$defs/CanWeighing"},"type":"array","maxItems":200},"mixParts":{"anyOf":[{"$ref":"#/$defs/MixParts","type":"object"},{"type":"null"}]},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","sightings","weighings","mixParts","closedMonths","openedMonths","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius","mostHumidityPercent"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Purchase":{"properties":{"supplierId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"count":{"maximum":100000,"type":"integer","minimum":1},"orderedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"dueAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"arrivedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","count","orderedAtMs","dueAtMs","arrivedAtMs","note","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Rung":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"areaSquareCentimetres":{"anyOf":[{"maximum":200000,"type":"number","minimum":0.01},{"type":"null"}]},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","areaSquareCentimetres","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"RungStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"SeenCircle":{"properties":{"rim":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":40,"minItems":5},"centre":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]},"diameterMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["rim","centre","diameterMillimetres"],"additionalProperties":false},"SeenRectangle":{"properties":{"corners":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":4,"minItems":4},"proportion":{"maximum":1000,"type":"number","minimum":0.001},"sideMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["corners","proportion","sideMillimetres"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"place":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"spraysByDaylight":{"type":"boolean"},"airbrushesInside":{"type":"boolean"},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"yardDay":{"anyOf":[{"$ref":"#/$defs/TypicalDayValues","type":"object"},{"type":"null"}]},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"currency":{"anyOf":[{"pattern":"^[A-Z]{3}$","type":"string"},{"type":"null"}]},"hourPrice":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"shelfChance":{"maximum":0.999,"type":"number","minimum":0.5},"parcelDays":{"maximum":365,"type":"integer","minimum":0},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","place","spraysByDaylight","airbrushesInside","sprayLimits","typicalDay","yardDay","climateSource","objective","goesByOwnPace","currency","hourPrice","shelfChance","parcelDays","mirroredShare","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"Supplier":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"days":{"maximum":365,"type":"integer","minimum":0},"sendingWeekdays":{"items":{"maximum":7,"type":"integer","minimum":1},"type":"array","uniqueItems":true,"maxItems":7},"carriage":{"maximum":1000000,"type":"number","minimum":0},"leastOrder":{"maximum":1000000,"type":"number","minimum":0},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","days","sendingWeekdays","carriage","leastOrder","note","id","revision"],"additionalProperties":false},"Supply":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kindId":{"type":"string","enum":["abrasiveSheet","abrasiveDisc","tape","maskingFilm","gloves","cartridge","thinner","cups","magnets","leds","cells","sundry"]},"grit":{"anyOf":[{"maximum":20000,"type":"integer","minimum":8},{"type":"null"}]},"widthMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]},"left":{"maximum":10000000,"type":"number","minimum":0},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["name","kindId","grit","widthMillimetres","left","closedMonths","openedMonths","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"seat":{"anyOf":[{"$ref":"#/$defs/PartSeat","type":"object"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/WeatherRegion"},"type":"array","maxItems":8},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","seat","regions","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeatherRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3},"edgeDegrees":{"maximum":180,"type":"number","minimum":1},"reachMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]},"stencilId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"turnDegrees":{"maximum":360,"type":"number","minimum":-360}},"type":"object","required":["id","productId","lab","place","edgeDegrees","reachMillimetres","stencilId","turnDegrees"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
+const schema31 = {"$id":"project","$schema":"https://json-schema.org/draft/2020-12/schema","title":"Zinc Ladder project, version 19","description":"Rules between records (references, times that belong together) are in file-format.md.","properties":{"format":{"type":"string","enum":["zinc-ladder-project"]},"version":{"type":"number","enum":[19]},"savedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"shop":{"$ref":"#/$defs/Shop","type":"object"},"props":{"items":{"$ref":"#/$defs/Prop"},"type":"array"},"parts":{"items":{"$ref":"#/$defs/Part"},"type":"array"},"joins":{"items":{"$ref":"#/$defs/Join"},"type":"array"},"ladders":{"items":{"$ref":"#/$defs/Ladder"},"type":"array"},"rungs":{"items":{"$ref":"#/$defs/Rung"},"type":"array"},"products":{"items":{"$ref":"#/$defs/Product"},"type":"array"},"cans":{"items":{"$ref":"#/$defs/Can"},"type":"array"},"supplies":{"items":{"$ref":"#/$defs/Supply"},"type":"array"},"suppliers":{"items":{"$ref":"#/$defs/Supplier"},"type":"array"},"packs":{"items":{"$ref":"#/$defs/Pack"},"type":"array"},"purchases":{"items":{"$ref":"#/$defs/Purchase"},"type":"array"},"mixCards":{"items":{"$ref":"#/$defs/MixCard"},"type":"array"},"logEntries":{"items":{"$ref":"#/$defs/LogEntry"},"type":"array"},"pictures":{"items":{"$ref":"#/$defs/PictureReference"},"type":"array"},"meshes":{"items":{"$ref":"#/$defs/MeshReference"},"type":"array"},"passes":{"items":{"$ref":"#/$defs/SurfacePass"},"type":"array"},"flaws":{"items":{"$ref":"#/$defs/Flaw"},"type":"array"},"fits":{"items":{"$ref":"#/$defs/Fit"},"type":"array"},"timers":{"items":{"$ref":"#/$defs/BenchTimer"},"type":"array"},"targets":{"items":{"$ref":"#/$defs/ColourTarget"},"type":"array"},"maskPlans":{"items":{"$ref":"#/$defs/MaskPlan"},"type":"array"},"stencils":{"items":{"$ref":"#/$defs/Stencil"},"type":"array"},"weatherPlans":{"items":{"$ref":"#/$defs/WeatherPlan"},"type":"array"},"techniqueCards":{"items":{"$ref":"#/$defs/TechniqueCard"},"type":"array"},"ownRoutes":{"items":{"$ref":"#/$defs/OwnRoute"},"type":"array"},"persons":{"items":{"$ref":"#/$defs/Person"},"type":"array"},"dimensions":{"items":{"$ref":"#/$defs/Dimension"},"type":"array"},"measurings":{"items":{"$ref":"#/$defs/Measuring"},"type":"array"},"matches":{"items":{"$ref":"#/$defs/PictureMatch"},"type":"array"},"lightPlans":{"items":{"$ref":"#/$defs/LightPlan"},"type":"array"},"climateReadings":{"items":{"$ref":"#/$defs/ClimateReading"},"type":"array"}},"type":"object","required":["format","version","savedAtMs","shop","props","parts","joins","ladders","rungs","products","cans","supplies","suppliers","packs","purchases","mixCards","logEntries","pictures","meshes","passes","flaws","fits","timers","targets","maskPlans","stencils","weatherPlans","techniqueCards","ownRoutes","persons","dimensions","measurings","matches","lightPlans","climateReadings"],"additionalProperties":false,"$defs":{"BenchTimer":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"startedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endsAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":400,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","startedAtMs","endsAtMs","note","id","revision"],"additionalProperties":false},"Bought":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["productId","supplyId","amount","price","id","revision"],"additionalProperties":false},"BusyTime":{"properties":{"startMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"endMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"title":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["startMs","endMs","title"],"additionalProperties":false},"Can":{"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"half":{"anyOf":[{"type":"string","enum":["a","b"]},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","half","emptyGrams","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"CanWeighing":{"properties":{"reckonedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"usedMillilitres":{"maximum":100000,"type":"number","minimum":0.001},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["reckonedMillilitres","usedMillilitres","atMs"],"additionalProperties":false},"ClimateReading":{"properties":{"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0.1},"windMetresPerSecond":{"anyOf":[{"maximum":60,"type":"number","minimum":0},{"type":"null"}]},"kind":{"type":"string","enum":["measured","forecast"]},"place":{"type":"string","enum":["shop","yard"]},"source":{"maxLength":100,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["atMs","temperatureCelsius","relativeHumidityPercent","windMetresPerSecond","kind","place","source","id","revision"],"additionalProperties":false},"ColourReading":{"properties":{"method":{"type":"string","enum":["picture","reader","simulatedReader","eye","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"count":{"maximum":1000,"type":"integer","minimum":1},"spread":{"maximum":100,"type":"number","minimum":0},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["method","lab","count","spread","atMs"],"additionalProperties":false},"ColourTarget":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"origin":{"type":"string","enum":["samples","typed"]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"spread":{"maximum":100,"type":"number","minimum":0},"samples":{"items":{"$ref":"#/$defs/TargetSample"},"type":"array","maxItems":40},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","propId","origin","lab","spread","samples","note","id","revision"],"additionalProperties":false},"CoverageRecord":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"passId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"amount":{"maximum":10,"type":"number","minimum":0},"coverage":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"maximum":1,"type":"number","minimum":0},"most":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"how":{"type":"string","enum":["pair","unregistered","single","eye"]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["id","passId","amount","coverage","half","most","how","pictureId","atMs"],"additionalProperties":false},"DaySpan":{"properties":{"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["startMinute","endMinute"],"additionalProperties":false},"Dimension":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":10000,"type":"integer","minimum":0},"meshMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","position","meshMillimetres","note","id","revision"],"additionalProperties":false},"DimensionReading":{"properties":{"dimensionId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"isLeftOut":{"type":"boolean"}},"type":"object","required":["dimensionId","a","b","isLeftOut"],"additionalProperties":false},"DryingSighting":{"properties":{"stage":{"type":"string","enum":["touch","recoat","handle","sand","tape","hard"]},"isReached":{"type":"boolean"},"elapsedMinutes":{"maximum":10000000,"type":"number","minimum":0},"expectedMinutes":{"maximum":10000000,"type":"number","minimum":0.01},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000}},"type":"object","required":["stage","isReached","elapsedMinutes","expectedMinutes","atMs"],"additionalProperties":false},"Fit":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"otherPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["shaft","lid","slot"]},"holeMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"shaftMillimetres":{"maximum":10000,"type":"number","minimum":0.01},"printErrorMillimetres":{"maximum":5,"type":"number","minimum":-5},"isMasked":{"type":"boolean"},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","otherPartId","name","kind","holeMillimetres","shaftMillimetres","printErrorMillimetres","isMasked","note","id","revision"],"additionalProperties":false},"Flaw":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["layerLine","supportScar","brim","swollenFoot","seam","pinhole","scratch","run","sag","orangePeel","drySpray","fishEye","wrinkle","crack","overspray","tapeBleed","liftedPaint","dust","printThrough"]},"sizeMillimetres":{"maximum":1000,"type":"number","minimum":0.01},"foundPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fixedPassId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"pin":{"anyOf":[{"$ref":"#/$defs/FlawPin","type":"object"},{"type":"null"}]},"note":{"maxLength":2000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","kind","sizeMillimetres","foundPassId","fixedPassId","pin","note","id","revision"],"additionalProperties":false},"FlawPin":{"properties":{"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"meshId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":2}},"type":"object","required":["pictureId","meshId","place"],"additionalProperties":false},"GeoPlace":{"properties":{"latitude":{"maximum":90,"type":"number","minimum":-90},"longitude":{"maximum":180,"type":"number","minimum":-180}},"type":"object","required":["latitude","longitude"],"additionalProperties":false},"HoursException":{"properties":{"date":{"pattern":"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$","type":"string"},"spans":{"items":{"$ref":"#/$defs/DaySpan"},"type":"array","maxItems":10},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["date","spans","note"],"additionalProperties":false},"Join":{"properties":{"hostPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"hostRungId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestPartId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"guestRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"seam":{"anyOf":[{"$ref":"#/$defs/Seam","type":"object"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["hostPartId","hostRungId","guestPartId","guestRungId","note","seam","id","revision"],"additionalProperties":false},"Kept":{"properties":{"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note","id","revision"],"additionalProperties":false},"KnownStretch":{"properties":{"a":{"$ref":"#/$defs/PicturePlace","type":"object"},"b":{"$ref":"#/$defs/PicturePlace","type":"object"},"millimetres":{"maximum":1000000,"type":"number","minimum":0.001},"sdMillimetres":{"maximum":1000000,"type":"number","minimum":0},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["a","b","millimetres","sdMillimetres","name"],"additionalProperties":false},"Ladder":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","uniqueItems":true,"maxItems":400},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","route","rungIds","id","revision"],"additionalProperties":false},"LadderRoute":{"properties":{"finish":{"type":"string","enum":["gloss","satin","metal","bareChrome","litTranslucent","clear","textureKept","bone","leather","stone","rubber","asItIs"]},"age":{"type":"string","enum":["new","inUse","worn","battered","ancient"]},"smoothing":{"type":"string","enum":["primerOnly","putty","bodyFiller","brushEpoxy","solvent","slurry","texture"]},"joining":{"type":"string","enum":["none","joinFirst","paintApart","assembleAndMask"]},"sealing":{"type":"string","enum":["unsealed","clearBeforeWeathering","clearLast","clearBoth"]}},"type":"object","required":["finish","age","smoothing","joining","sealing"],"additionalProperties":false},"LightGroup":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"in":{"$ref":"#/$defs/LightSpot","type":"object"},"out":{"$ref":"#/$defs/LightSpot","type":"object"},"hasPower":{"type":"boolean"},"hasGround":{"type":"boolean"}},"type":"object","required":["id","name","in","out","hasPower","hasGround"],"additionalProperties":false},"LightPlan":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kind":{"type":"string","enum":["singles","strip","addressable"]},"supplyId":{"type":"string","enum":["coin","aaa","aa","lithiumPack","usbBank","fixed"]},"cells":{"maximum":100,"type":"integer","minimum":1},"fixedVolts":{"maximum":60,"type":"number","minimum":0},"milliampHours":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"usable":{"maximum":1,"type":"number","minimum":0.05},"brightness":{"maximum":1,"type":"number","minimum":0.01},"colour":{"type":"string","enum":["warm","neutral","cool","red","amber","green","blue"]},"leds":{"maximum":10000,"type":"integer","minimum":0},"inRow":{"maximum":100,"type":"integer","minimum":1},"milliampsEach":{"maximum":5000,"type":"number","minimum":0},"pitchMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"beamDegrees":{"maximum":170,"type":"number","minimum":1},"ohmsPerLed":{"maximum":100,"type":"number","minimum":0},"feeds":{"items":{"maximum":9999,"type":"integer","minimum":0},"type":"array","maxItems":50},"leadMillimetres":{"maximum":100000,"type":"number","minimum":0},"squareMillimetres":{"maximum":100,"type":"number","minimum":0.005},"cutEvery":{"maximum":100,"type":"integer","minimum":1},"rows":{"maximum":100,"type":"integer","minimum":1},"rowMillimetres":{"maximum":10000,"type":"number","minimum":0.1},"distanceMillimetres":{"maximum":10000,"type":"number","minimum":0},"foamSheets":{"maximum":20,"type":"integer","minimum":0},"skinHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"heatAreaSquareCentimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.1},{"type":"null"}]},"darkPartId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"wallMillimetres":{"maximum":1000,"type":"number","minimum":0},"seamMillimetres":{"maximum":100,"type":"number","minimum":0},"hasLip":{"type":"boolean"},"isSeamBlack":{"type":"boolean"},"flashHertz":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.01},{"type":"null"}]},"pulseHertz":{"anyOf":[{"maximum":1000000,"type":"number","minimum":1},{"type":"null"}]},"controller":{"$ref":"#/$defs/LightSpot","type":"object"},"groups":{"items":{"$ref":"#/$defs/LightGroup"},"type":"array","maxItems":200},"wires":{"items":{"$ref":"#/$defs/LightWire"},"type":"array","maxItems":400},"rungIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":20},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","partId","name","kind","supplyId","cells","fixedVolts","milliampHours","usable","brightness","colour","leds","inRow","milliampsEach","pitchMillimetres","beamDegrees","ohmsPerLed","feeds","leadMillimetres","squareMillimetres","cutEvery","rows","rowMillimetres","distanceMillimetres","foamSheets","skinHex","heatAreaSquareCentimetres","darkPartId","wallMillimetres","seamMillimetres","hasLip","isSeamBlack","flashHertz","pulseHertz","controller","groups","wires","rungIds","note","id","revision"],"additionalProperties":false},"LightSpot":{"properties":{"x":{"maximum":10000,"type":"number","minimum":-10000},"y":{"maximum":10000,"type":"number","minimum":-10000},"z":{"maximum":10000,"type":"number","minimum":-10000}},"type":"object","required":["x","y","z"],"additionalProperties":false},"LightWire":{"properties":{"fromId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"fromEnd":{"type":"string","enum":["in","out"]},"toId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"toEnd":{"type":"string","enum":["in","out"]}},"type":"object","required":["fromId","fromEnd","toId","toEnd"],"additionalProperties":false},"LogEntry":{"properties":{"kind":{"type":"string","enum":["done","setDown","note","mistake","reopened","deviation"]},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"counter":{"minimum":0,"type":"integer"},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"tookMillilitres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"actualMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"air":{"anyOf":[{"$ref":"#/$defs/LoggedAir","type":"object"},{"type":"null"}]},"text":{"maxLength":4000,"type":"string"},"isForNextTime":{"type":"boolean"},"pictureIds":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":50},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["kind","atMs","counter","propId","partId","rungId","personId","productId","tookMillilitres","plannedMinutes","actualMinutes","air","text","isForNextTime","pictureIds","correctsId","id","revision"],"additionalProperties":false},"LoggedAir":{"properties":{"temperatureCelsius":{"maximum":70,"type":"number","minimum":-50},"relativeHumidityPercent":{"maximum":100,"type":"number","minimum":0},"origin":{"type":"string","enum":["measured","forecast","typical"]}},"type":"object","required":["temperatureCelsius","relativeHumidityPercent","origin"],"additionalProperties":false},"MaskPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/MaskPlanRegion"},"type":"array","maxItems":12},"borders":{"items":{"$ref":"#/$defs/MaskPlanBorder"},"type":"array","maxItems":100},"seal":{"type":"string","enum":["under","clear","none"]},"pull":{"type":"string","enum":["wet","dry"]},"order":{"items":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"type":"array","maxItems":12},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","pictureId","regions","borders","seal","pull","order","id","revision"],"additionalProperties":false},"MaskPlanBorder":{"properties":{"firstId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"secondId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"form":{"type":"string","enum":["straight","curved"]},"place":{"type":"string","enum":["panelLine","free"]}},"type":"object","required":["firstId","secondId","lengthMillimetres","form","place"],"additionalProperties":false},"MaskPlanRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"isBase":{"type":"boolean"},"chipsShowId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"spot":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]}},"type":"object","required":["id","name","partId","areaSquareCentimetres","productId","coats","isBase","chipsShowId","spot"],"additionalProperties":false},"MatchedRegion":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"area":{"$ref":"#/$defs/PictureArea","type":"object"},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["name","area","partId","mixCardId"],"additionalProperties":false},"MatchedSpot":{"properties":{"reference":{"$ref":"#/$defs/PicturePlace","type":"object"},"own":{"$ref":"#/$defs/PicturePlace","type":"object"}},"type":"object","required":["reference","own"],"additionalProperties":false},"Measuring":{"properties":{"pictureId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"origin":{"maxLength":500,"type":"string"},"distrusted":{"items":{"type":"string","enum":["light","scale"]},"type":"array","uniqueItems":true},"tiltDegrees":{"maximum":45,"type":"number","minimum":0},"rectangle":{"anyOf":[{"$ref":"#/$defs/SeenRectangle","type":"object"},{"type":"null"}]},"circle":{"anyOf":[{"$ref":"#/$defs/SeenCircle","type":"object"},{"type":"null"}]},"knowns":{"items":{"$ref":"#/$defs/KnownStretch"},"type":"array","maxItems":20},"readings":{"items":{"$ref":"#/$defs/DimensionReading"},"type":"array","maxItems":100},"pins":{"items":{"$ref":"#/$defs/PicturePin"},"type":"array","maxItems":200},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["pictureId","origin","distrusted","tiltDegrees","rectangle","circle","knowns","readings","pins","id","revision"],"additionalProperties":false},"MeshReference":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"format":{"type":"string","enum":["stl","obj","3mf"]},"byteLength":{"maximum":134217728,"type":"integer","minimum":1},"unit":{"type":"string","enum":["mm","cm","in","m"]},"scale":{"maximum":1000,"type":"number","minimum":0.001},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"hiddenSide":{"type":"string","enum":["none","-z","+z","-y","+y","-x","+x"]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","format","byteLength","unit","scale","up","hiddenSide","note","id","revision"],"additionalProperties":false},"MixCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"purpose":{"maxLength":400,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"unit":{"type":"string","enum":["drops","parts","grams"]},"components":{"items":{"$ref":"#/$defs/MixComponent"},"type":"array","maxItems":12,"minItems":1},"dilution":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"swatchHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"targetId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"undercoatId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"coats":{"maximum":20,"type":"integer","minimum":1},"tool":{"type":"string","enum":["brush","airbrush","aerosol","sponge"]},"reading":{"anyOf":[{"$ref":"#/$defs/ColourReading","type":"object"},{"type":"null"}]},"correctsId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","purpose","unit","components","dilution","swatchHex","pictureId","targetId","undercoatId","coats","tool","reading","correctsId","madeAtMs","note","id","revision"],"additionalProperties":false},"MixComponent":{"properties":{"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"amount":{"maximum":100000,"type":"number","minimum":0.001}},"type":"object","required":["productId","name","amount"],"additionalProperties":false},"MixParts":{"properties":{"partsA":{"maximum":1000,"type":"number","minimum":0.01},"partsB":{"maximum":1000,"type":"number","minimum":0.01}},"type":"object","required":["partsA","partsB"],"additionalProperties":false},"OwnRoute":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":4000,"type":"string"},"route":{"anyOf":[{"$ref":"#/$defs/LadderRoute","type":"object"},{"type":"null"}]},"steps":{"items":{"$ref":"#/$defs/RungStep"},"type":"array","maxItems":400,"minItems":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","note","route","steps","id","revision"],"additionalProperties":false},"Pack":{"properties":{"supplierId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Part":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"count":{"maximum":500,"type":"integer","minimum":1},"materialId":{"type":"string","enum":["rigid","soluble","translucent","flexible","resin","clearResin","cast","sheet","fabric","foam","metal","bought"]},"layerMillimetres":{"maximum":1,"type":"number","minimum":0},"areaSquareCentimetres":{"maximum":200000,"type":"number","minimum":0},"ridgeMicrometres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0},{"type":"null"}]},"shapeId":{"anyOf":[{"type":"string","enum":["box","cylinder","dome","ball","plate","organic"]},{"type":"null"}]},"sizeMillimetres":{"anyOf":[{"items":{"maximum":5000,"type":"number","minimum":0.1},"type":"array","maxItems":3,"minItems":3},{"type":"null"}]},"printHours":{"anyOf":[{"maximum":2000,"type":"number","minimum":0.01},{"type":"null"}]},"print":{"anyOf":[{"$ref":"#/$defs/PartPrint","type":"object"},{"type":"null"}]},"engraving":{"anyOf":[{"$ref":"#/$defs/PartEngraving","type":"object"},{"type":"null"}]},"rackPlaces":{"maximum":200,"type":"integer","minimum":0},"note":{"maxLength":4000,"type":"string"},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","name","count","materialId","layerMillimetres","areaSquareCentimetres","ridgeMicrometres","shapeId","sizeMillimetres","printHours","print","engraving","rackPlaces","note","position","id","revision"],"additionalProperties":false},"PartEngraving":{"properties":{"widthMillimetres":{"maximum":100,"type":"number","minimum":0.01},"depthMillimetres":{"maximum":100,"type":"number","minimum":0.01}},"type":"object","required":["widthMillimetres","depthMillimetres"],"additionalProperties":false},"PartPrint":{"properties":{"piecesLeft":{"maximum":500,"type":"integer","minimum":1},"bedPieces":{"maximum":500,"type":"integer","minimum":1},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"failureShare":{"maximum":0.9,"type":"number","minimum":0}},"type":"object","required":["piecesLeft","bedPieces","startedAtMs","failureShare"],"additionalProperties":false},"PartSeat":{"properties":{"turnDegrees":{"maximum":360,"type":"number","minimum":-360},"offset":{"items":{"maximum":10000,"type":"number","minimum":-10000},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["turnDegrees","offset"],"additionalProperties":false},"Person":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"position":{"maximum":1000,"type":"integer","minimum":0},"hours":{"anyOf":[{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},{"type":"null"}]},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"refuses":{"items":{"type":"string","enum":["spraying","sanding","powerTools","solvents","masking","brushwork"]},"type":"array","uniqueItems":true,"maxItems":50},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","position","hours","exceptions","busy","refuses","id","revision"],"additionalProperties":false},"PictureArea":{"properties":{"width":{"maximum":1,"type":"number","minimum":0},"height":{"maximum":1,"type":"number","minimum":0},"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["width","height","x","y"],"additionalProperties":false},"PictureMatch":{"properties":{"propId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"referenceId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"ownId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"conditions":{"type":"string","enum":["sameCameraAndLight","lightElsewhere","otherCamera","otherLight","otherLightAndCamera","chipsInBoth"]},"isFlat":{"type":"boolean"},"spots":{"items":{"$ref":"#/$defs/MatchedSpot"},"type":"array","maxItems":60},"regions":{"items":{"$ref":"#/$defs/MatchedRegion"},"type":"array","maxItems":60},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["propId","referenceId","ownId","atMs","conditions","isFlat","spots","regions","id","revision"],"additionalProperties":false},"PictureNeutral":{"properties":{"area":{"$ref":"#/$defs/PictureArea","type":"object"},"known":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"gains":{"items":{"maximum":100000,"type":"number","minimum":0},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["area","known","gains"],"additionalProperties":false},"PicturePin":{"properties":{"place":{"$ref":"#/$defs/PicturePlace","type":"object"},"text":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["place","text"],"additionalProperties":false},"PicturePlace":{"properties":{"x":{"maximum":1,"type":"number","minimum":0},"y":{"maximum":1,"type":"number","minimum":0}},"type":"object","required":["x","y"],"additionalProperties":false},"PictureReference":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mediaType":{"type":"string","enum":["image/jpeg","image/png","image/webp"]},"byteLength":{"maximum":67108864,"type":"integer","minimum":1},"propId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"partId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"isOwn":{"type":"boolean"},"focalShare":{"anyOf":[{"maximum":100,"type":"number","minimum":0.1},{"type":"null"}]},"neutral":{"anyOf":[{"$ref":"#/$defs/PictureNeutral","type":"object"},{"type":"null"}]},"takenAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","mediaType","byteLength","propId","partId","isOwn","focalShare","neutral","takenAtMs","note","id","revision"],"additionalProperties":false},"PlannedWeatherPass":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"seed":{"maximum":1000000,"type":"integer","minimum":0},"stop":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"rungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]}},"type":"object","required":["id","techniqueId","productId","lab","amount","wiped","sizeMillimetres","seed","stop","rungId"],"additionalProperties":false},"Product":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"classId":{"type":"string","enum":["fillerPrimer","primer","adhesionPrimer","lacquerColour","enamelColour","metallicLacquer","texturedEnamel","airbrushAcrylic","brushAcrylic","waterClear","lacquerClear","floorPolish","rubberDip","vinylColour","brushEpoxy","tintedEpoxy","bodyFiller","putty","slurry","textureCompound","oilWash","acrylicWash","maskingRubber","epoxyGlue","cyanoacrylate","contactCement"]},"colourHex":{"anyOf":[{"pattern":"^#[0-9a-f]{6}$","type":"string"},{"type":"null"}]},"sheen":{"type":"string","enum":["matte","eggshell","satin","semi","gloss","none"]},"values":{"items":{"$ref":"#/$defs/ProductValue"},"type":"array","maxItems":15},"effect":{"type":"string","enum":["none","metallic","candy","fluorescent"]},"lab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"pigmentId":{"anyOf":[{"type":"string","enum":["white","black","earth","inorganic","organic","strongOrganic","mixed"]},{"type":"null"}]},"strength":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"scatterPerCoat":{"anyOf":[{"maximum":100,"type":"number","minimum":0.01},{"type":"null"}]},"dryingShift":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"sightings":{"items":{"$ref":"#/$defs/DryingSighting"},"type":"array","maxItems":200},"weighings":{"items":{"$ref":"#/$defs/CanWeighing"},"type":"array","maxItems":200},"mixParts":{"anyOf":[{"$ref":"#/$defs/MixParts","type":"object"},{"type":"null"}]},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"mayBeBought":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","classId","colourHex","sheen","values","effect","lab","pigmentId","strength","scatterPerCoat","dryingShift","sightings","weighings","mixParts","closedMonths","openedMonths","mayBeBought","note","id","revision"],"additionalProperties":false},"ProductValue":{"properties":{"field":{"type":"string","enum":["coatMicrometres","touchMinutes","recoatFromMinutes","recoatUntilMinutes","recoatAgainMinutes","handleMinutes","sandMinutes","tapeMinutes","hardMinutes","minimumFilmCelsius","volumeSolids","densityKgPerLitre","coldestCelsius","warmestCelsius","mostHumidityPercent"]},"value":{"anyOf":[{"maximum":1000000,"type":"number","minimum":-50},{"type":"null"}]},"origin":{"type":"string","enum":["label","entered","observed"]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["field","value","origin","note"],"additionalProperties":false},"Prop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false},"Purchase":{"properties":{"supplierId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"count":{"maximum":100000,"type":"integer","minimum":1},"orderedAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"dueAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"arrivedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"supplyId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":10000000,"type":"number","minimum":0.001},"price":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["supplierId","count","orderedAtMs","dueAtMs","arrivedAtMs","note","id","revision","productId","supplyId","amount","price"],"additionalProperties":false},"Rung":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"areaSquareCentimetres":{"anyOf":[{"maximum":200000,"type":"number","minimum":0.01},{"type":"null"}]},"pieces":{"anyOf":[{"maximum":500,"type":"integer","minimum":1},{"type":"null"}]},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","areaSquareCentimetres","pieces","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"RungStep":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false},"Seam":{"properties":{"dryFit":{"type":"string","enum":["notTried","fits","tight","loose","gap"]},"lengthMillimetres":{"maximum":100000,"type":"number","minimum":0},"gapMillimetres":{"maximum":100,"type":"number","minimum":0},"depthMillimetres":{"maximum":100,"type":"number","minimum":0},"stepMillimetres":{"maximum":100,"type":"number","minimum":0},"load":{"type":"string","enum":["display","handled","worn"]},"isSeen":{"type":"boolean"},"isReachable":{"type":"boolean"},"mustComeOff":{"type":"boolean"}},"type":"object","required":["dryFit","lengthMillimetres","gapMillimetres","depthMillimetres","stepMillimetres","load","isSeen","isReachable","mustComeOff"],"additionalProperties":false},"SeenCircle":{"properties":{"rim":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":40,"minItems":5},"centre":{"anyOf":[{"$ref":"#/$defs/PicturePlace","type":"object"},{"type":"null"}]},"diameterMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["rim","centre","diameterMillimetres"],"additionalProperties":false},"SeenRectangle":{"properties":{"corners":{"items":{"$ref":"#/$defs/PicturePlace"},"type":"array","maxItems":4,"minItems":4},"proportion":{"maximum":1000,"type":"number","minimum":0.001},"sideMillimetres":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0.001},{"type":"null"}]}},"type":"object","required":["corners","proportion","sideMillimetres"],"additionalProperties":false},"Shop":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"timeZone":{"minLength":1,"type":"string","maxLength":64,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"units":{"type":"string","enum":["metric","us"]},"hourCycle":{"type":"string","enum":["24","12"]},"hours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"exceptions":{"items":{"$ref":"#/$defs/HoursException"},"type":"array","maxItems":500},"busy":{"items":{"$ref":"#/$defs/BusyTime"},"type":"array","maxItems":5000},"sprayHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"quietHours":{"items":{"$ref":"#/$defs/WeekSpan"},"type":"array","maxItems":50},"place":{"anyOf":[{"$ref":"#/$defs/GeoPlace","type":"object"},{"type":"null"}]},"spraysByDaylight":{"type":"boolean"},"airbrushesInside":{"type":"boolean"},"sprayLimits":{"$ref":"#/$defs/SprayLimitValues","type":"object"},"typicalDay":{"$ref":"#/$defs/TypicalDayValues","type":"object"},"yardDay":{"anyOf":[{"$ref":"#/$defs/TypicalDayValues","type":"object"},{"type":"null"}]},"climateSource":{"type":"string","enum":["sensor","typed","typical"]},"objective":{"type":"string","enum":["surest","readyFirst","fewestEvenings","fewestCleanings"]},"goesByOwnPace":{"type":"boolean"},"currency":{"anyOf":[{"pattern":"^[A-Z]{3}$","type":"string"},{"type":"null"}]},"hourPrice":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"shelfChance":{"maximum":0.999,"type":"number","minimum":0.5},"parcelDays":{"maximum":365,"type":"integer","minimum":0},"mirroredShare":{"maximum":0.05,"type":"number","minimum":0},"printers":{"maximum":50,"type":"integer","minimum":1},"boothPlaces":{"maximum":20,"type":"integer","minimum":1},"rackPlaces":{"maximum":200,"type":"integer","minimum":1},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","timeZone","units","hourCycle","hours","exceptions","busy","sprayHours","quietHours","place","spraysByDaylight","airbrushesInside","sprayLimits","typicalDay","yardDay","climateSource","objective","goesByOwnPace","currency","hourPrice","shelfChance","parcelDays","mirroredShare","printers","boothPlaces","rackPlaces","id","revision"],"additionalProperties":false},"SprayLimitValues":{"properties":{"leastDewGapKelvin":{"maximum":20,"type":"number","minimum":0},"mostHumidityPercent":{"maximum":100,"type":"number","minimum":1},"coldestCelsius":{"maximum":50,"type":"number","minimum":-10},"warmestCelsius":{"maximum":60,"type":"number","minimum":-10},"mostWindMetresPerSecond":{"anyOf":[{"maximum":30,"type":"number","minimum":0},{"type":"null"}]}},"type":"object","required":["leastDewGapKelvin","mostHumidityPercent","coldestCelsius","warmestCelsius","mostWindMetresPerSecond"],"additionalProperties":false},"Stencil":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"outline":{"pattern":"^[MLZ0-9 .,-]+$","type":"string","maxLength":2000000},"millimetresPerUnit":{"maximum":10000,"type":"number","minimum":0.000001},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","name","outline","millimetresPerUnit","id","revision"],"additionalProperties":false},"Supplier":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"days":{"maximum":365,"type":"integer","minimum":0},"sendingWeekdays":{"items":{"maximum":7,"type":"integer","minimum":1},"type":"array","uniqueItems":true,"maxItems":7},"carriage":{"maximum":1000000,"type":"number","minimum":0},"leastOrder":{"maximum":1000000,"type":"number","minimum":0},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","days","sendingWeekdays","carriage","leastOrder","note","id","revision"],"additionalProperties":false},"Supply":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kindId":{"type":"string","enum":["abrasiveSheet","abrasiveDisc","tape","maskingFilm","gloves","cartridge","thinner","cups","magnets","leds","cells","sundry"]},"grit":{"anyOf":[{"maximum":20000,"type":"integer","minimum":8},{"type":"null"}]},"widthMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]},"left":{"maximum":10000000,"type":"number","minimum":0},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["name","kindId","grit","widthMillimetres","left","closedMonths","openedMonths","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false},"SurfacePass":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"atMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"minutes":{"maximum":10000,"type":"number","minimum":0},"plannedMinutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"zone":{"anyOf":[{"type":"string","enum":["bed","flat","dome","shoulder","wall","overhang"]},{"type":"null"}]},"valleyMicrometres":{"anyOf":[{"maximum":10000,"type":"number","minimum":0.1},{"type":"null"}]},"isGuideCoat":{"type":"boolean"},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","atMs","minutes","plannedMinutes","zone","valleyMicrometres","isGuideCoat","note","id","revision"],"additionalProperties":false},"TargetSample":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"pictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"area":{"anyOf":[{"$ref":"#/$defs/PictureArea","type":"object"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"doubts":{"items":{"type":"string"},"type":"array","maxItems":8},"isLeftOut":{"type":"boolean"}},"type":"object","required":["id","pictureId","area","lab","doubts","isLeftOut"],"additionalProperties":false},"TechniqueCard":{"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"techniqueId":{"type":"string","enum":["chipsTaken","washWiped","washLeft","washSprayed","washCorners","oilWash","pinWash","streaks","rustUp","verdigris","spongeStipple","grime","rustRunOff","chipsBrush","chipsSponge","scratches","dryBrush","splatter","chipsStick","soot","polishEdges","graphiteEdges","wetGloss","dust"]},"triedOn":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"baseLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"depositLab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"amount":{"maximum":1,"type":"number","minimum":0},"wiped":{"maximum":1,"type":"number","minimum":0},"sizeMillimetres":{"maximum":200,"type":"number","minimum":0.05},"tool":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"mix":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"minutes":{"anyOf":[{"maximum":10000,"type":"number","minimum":0},{"type":"null"}]},"coverageBefore":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"coverageAfter":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"half":{"anyOf":[{"maximum":1,"type":"number","minimum":0},{"type":"null"}]},"isGood":{"anyOf":[{"type":"boolean"},{"type":"null"}]},"note":{"maxLength":4000,"type":"string"},"madeAtMs":{"type":"integer","minimum":946684800000,"maximum":4102444800000},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","techniqueId","triedOn","baseLab","depositLab","productId","amount","wiped","sizeMillimetres","tool","mix","minutes","coverageBefore","coverageAfter","half","isGood","note","madeAtMs","id","revision"],"additionalProperties":false},"TypicalDayValues":{"properties":{"meanCelsius":{"maximum":50,"type":"number","minimum":-40},"swingCelsius":{"maximum":25,"type":"number","minimum":0},"warmestHour":{"maximum":24,"type":"number","minimum":0},"meanHumidityPercent":{"maximum":100,"type":"number","minimum":1},"swingHumidityPercent":{"maximum":50,"type":"number","minimum":0}},"type":"object","required":["meanCelsius","swingCelsius","warmestHour","meanHumidityPercent","swingHumidityPercent"],"additionalProperties":false},"WearPin":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"kind":{"type":"string","enum":["held","runs"]},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3}},"type":"object","required":["id","kind","place"],"additionalProperties":false},"WeatherPlan":{"properties":{"partId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"shownId":{"type":"string","enum":["metal","paintedMetal","wood","leather","bone","plastic","stone"]},"baseLab":{"anyOf":[{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},{"type":"null"}]},"up":{"items":{"maximum":1,"type":"number","minimum":-1},"type":"array","maxItems":3,"minItems":3},"pins":{"items":{"$ref":"#/$defs/WearPin"},"type":"array","maxItems":60},"seat":{"anyOf":[{"$ref":"#/$defs/PartSeat","type":"object"},{"type":"null"}]},"regions":{"items":{"$ref":"#/$defs/WeatherRegion"},"type":"array","maxItems":8},"passes":{"items":{"$ref":"#/$defs/PlannedWeatherPass"},"type":"array","maxItems":40},"readings":{"items":{"$ref":"#/$defs/CoverageRecord"},"type":"array","maxItems":400},"cleanPictureId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["partId","shownId","baseLab","up","pins","seat","regions","passes","readings","cleanPictureId","id","revision"],"additionalProperties":false},"WeatherRegion":{"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lab":{"items":{"type":"number","minimum":-200,"maximum":200},"type":"array","minItems":3,"maxItems":3},"place":{"items":{"type":"number"},"type":"array","maxItems":3,"minItems":3},"edgeDegrees":{"maximum":180,"type":"number","minimum":1},"reachMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]},"stencilId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"turnDegrees":{"maximum":360,"type":"number","minimum":-360}},"type":"object","required":["id","productId","lab","place","edgeDegrees","reachMillimetres","stencilId","turnDegrees"],"additionalProperties":false},"WeekSpan":{"properties":{"weekday":{"maximum":7,"type":"integer","minimum":1},"startMinute":{"maximum":1439,"type":"integer","minimum":0},"endMinute":{"maximum":1440,"type":"integer","minimum":1}},"type":"object","required":["weekday","startMinute","endMinute"],"additionalProperties":false}}};
 const schema43 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"story":{"maxLength":4000,"type":"string"},"dueMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"weight":{"maximum":100,"type":"number","minimum":0.01},"viewingMetres":{"anyOf":[{"maximum":1000,"type":"number","minimum":0.05},{"type":"null"}]},"position":{"minimum":0,"type":"integer"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","story","dueMs","weight","viewingMetres","position","id","revision"],"additionalProperties":false};
-const schema51 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"areaSquareCentimetres":{"anyOf":[{"maximum":200000,"type":"number","minimum":0.01},{"type":"null"}]},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","areaSquareCentimetres","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
+const schema51 = {"properties":{"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"ladderId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"minutes":{"maximum":10000,"type":"integer","minimum":0},"minutesFormula":{"maxLength":400,"type":"string"},"areaSquareCentimetres":{"anyOf":[{"maximum":200000,"type":"number","minimum":0.01},{"type":"null"}]},"pieces":{"anyOf":[{"maximum":500,"type":"integer","minimum":1},{"type":"null"}]},"cautionIds":{"items":{"type":"string"},"type":"array","maxItems":20},"notBeforeMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"hardRungId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"lockedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"personId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"doerId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"mixCardId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"state":{"type":"string","enum":["open","inHand","setDown","done","leftOut"]},"startedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"workedMs":{"maximum":360000000,"type":"integer","minimum":0},"doneAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"methodId":{"type":"string","enum":["cut","washResin","degrease","dryFit","repair","reprint","heat","grind","shim","cutShape","drill","formSheet","trimSheet","stitch","cement","press","bond","firstCut","fill","brushFilm","solventSmooth","heatSeal","wetSand","textureOn","sand","scuff","wash","prime","primeSand","inspect","sprayCoat","airbrushCoat","dye","varnish","brushCoat","mask","maskRubber","edgeSeal","maskedCoat","unmask","scorePull","warmDry","detail","clear","brushClear","darkWash","dryBrush","stipple","rub","shade","chip","scratch","streak","splatter","polish","dustOn","polishClear","fasten","lights","fit"]},"band":{"type":"string","enum":["cutBond","fillSand","prime","colour","maskDetail","weather","fit"]},"productId":{"anyOf":[{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},{"type":"null"}]},"role":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"grit":{"anyOf":[{"maxLength":20,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},{"type":"null"}]},"coatMicrometres":{"anyOf":[{"maximum":20000,"type":"number","minimum":0},{"type":"null"}]},"side":{"type":"string","enum":["all","under","top"]},"detail":{"maxLength":4000,"type":"string"},"why":{"maxLength":2000,"type":"string"}},"type":"object","required":["id","revision","ladderId","minutes","minutesFormula","areaSquareCentimetres","pieces","cautionIds","notBeforeMs","hardRungId","lockedAtMs","personId","doerId","mixCardId","state","startedAtMs","workedMs","doneAtMs","name","methodId","band","productId","role","grit","coatMicrometres","side","detail","why"],"additionalProperties":false};
 const schema57 = {"properties":{"productId":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"sizeMillilitres":{"maximum":100000,"type":"number","minimum":0.1},"leftMillilitres":{"maximum":100000,"type":"number","minimum":0},"half":{"anyOf":[{"type":"string","enum":["a","b"]},{"type":"null"}]},"emptyGrams":{"anyOf":[{"maximum":100000,"type":"number","minimum":0},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["productId","sizeMillilitres","leftMillilitres","half","emptyGrams","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false};
 const schema58 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"kindId":{"type":"string","enum":["abrasiveSheet","abrasiveDisc","tape","maskingFilm","gloves","cartridge","thinner","cups","magnets","leds","cells","sundry"]},"grit":{"anyOf":[{"maximum":20000,"type":"integer","minimum":8},{"type":"null"}]},"widthMillimetres":{"anyOf":[{"maximum":5000,"type":"number","minimum":0.1},{"type":"null"}]},"left":{"maximum":10000000,"type":"number","minimum":0},"closedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"openedMonths":{"anyOf":[{"maximum":1200,"type":"number","minimum":0.1},{"type":"null"}]},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"},"level":{"anyOf":[{"type":"string","enum":["enough","low","out"]},{"type":"null"}]},"countedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"boughtAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"openedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"provedAtMs":{"anyOf":[{"type":"integer","minimum":946684800000,"maximum":4102444800000},{"type":"null"}]},"paid":{"anyOf":[{"maximum":1000000,"type":"number","minimum":0},{"type":"null"}]},"lot":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"place":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"note":{"maxLength":200,"type":"string","pattern":"^[^\\u0000-\\u001f\\u007f]*$"}},"type":"object","required":["name","kindId","grit","widthMillimetres","left","closedMonths","openedMonths","id","revision","level","countedAtMs","boughtAtMs","openedAtMs","provedAtMs","paid","lot","place","note"],"additionalProperties":false};
 const schema59 = {"properties":{"name":{"minLength":1,"type":"string","maxLength":200,"pattern":"^[^\\u0000-\\u001f\\u007f]*$"},"days":{"maximum":365,"type":"integer","minimum":0},"sendingWeekdays":{"items":{"maximum":7,"type":"integer","minimum":1},"type":"array","uniqueItems":true,"maxItems":7},"carriage":{"maximum":1000000,"type":"number","minimum":0},"leastOrder":{"maximum":1000000,"type":"number","minimum":0},"note":{"maxLength":4000,"type":"string"},"id":{"pattern":"^[A-Za-z0-9_-]{1,64}$","type":"string"},"revision":{"minimum":0,"type":"integer"}},"type":"object","required":["name","days","sendingWeekdays","carriage","leastOrder","note","id","revision"],"additionalProperties":false};
@@ -21544,7 +21544,7 @@ const _errs52 = errors;
 if(errors === _errs52){
 if(data21 && typeof data21 == "object" && !Array.isArray(data21)){
 let missing2;
-if((((((((((((((((((((((((((((data21.id === undefined) && (missing2 = "id")) || ((data21.revision === undefined) && (missing2 = "revision"))) || ((data21.ladderId === undefined) && (missing2 = "ladderId"))) || ((data21.minutes === undefined) && (missing2 = "minutes"))) || ((data21.minutesFormula === undefined) && (missing2 = "minutesFormula"))) || ((data21.areaSquareCentimetres === undefined) && (missing2 = "areaSquareCentimetres"))) || ((data21.cautionIds === undefined) && (missing2 = "cautionIds"))) || ((data21.notBeforeMs === undefined) && (missing2 = "notBeforeMs"))) || ((data21.hardRungId === undefined) && (missing2 = "hardRungId"))) || ((data21.lockedAtMs === undefined) && (missing2 = "lockedAtMs"))) || ((data21.personId === undefined) && (missing2 = "personId"))) || ((data21.doerId === undefined) && (missing2 = "doerId"))) || ((data21.mixCardId === undefined) && (missing2 = "mixCardId"))) || ((data21.state === undefined) && (missing2 = "state"))) || ((data21.startedAtMs === undefined) && (missing2 = "startedAtMs"))) || ((data21.workedMs === undefined) && (missing2 = "workedMs"))) || ((data21.doneAtMs === undefined) && (missing2 = "doneAtMs"))) || ((data21.name === undefined) && (missing2 = "name"))) || ((data21.methodId === undefined) && (missing2 = "methodId"))) || ((data21.band === undefined) && (missing2 = "band"))) || ((data21.productId === undefined) && (missing2 = "productId"))) || ((data21.role === undefined) && (missing2 = "role"))) || ((data21.grit === undefined) && (missing2 = "grit"))) || ((data21.coatMicrometres === undefined) && (missing2 = "coatMicrometres"))) || ((data21.side === undefined) && (missing2 = "side"))) || ((data21.detail === undefined) && (missing2 = "detail"))) || ((data21.why === undefined) && (missing2 = "why"))){
+if(((((((((((((((((((((((((((((data21.id === undefined) && (missing2 = "id")) || ((data21.revision === undefined) && (missing2 = "revision"))) || ((data21.ladderId === undefined) && (missing2 = "ladderId"))) || ((data21.minutes === undefined) && (missing2 = "minutes"))) || ((data21.minutesFormula === undefined) && (missing2 = "minutesFormula"))) || ((data21.areaSquareCentimetres === undefined) && (missing2 = "areaSquareCentimetres"))) || ((data21.pieces === undefined) && (missing2 = "pieces"))) || ((data21.cautionIds === undefined) && (missing2 = "cautionIds"))) || ((data21.notBeforeMs === undefined) && (missing2 = "notBeforeMs"))) || ((data21.hardRungId === undefined) && (missing2 = "hardRungId"))) || ((data21.lockedAtMs === undefined) && (missing2 = "lockedAtMs"))) || ((data21.personId === undefined) && (missing2 = "personId"))) || ((data21.doerId === undefined) && (missing2 = "doerId"))) || ((data21.mixCardId === undefined) && (missing2 = "mixCardId"))) || ((data21.state === undefined) && (missing2 = "state"))) || ((data21.startedAtMs === undefined) && (missing2 = "startedAtMs"))) || ((data21.workedMs === undefined) && (missing2 = "workedMs"))) || ((data21.doneAtMs === undefined) && (missing2 = "doneAtMs"))) || ((data21.name === undefined) && (missing2 = "name"))) || ((data21.methodId === undefined) && (missing2 = "methodId"))) || ((data21.band === undefined) && (missing2 = "band"))) || ((data21.productId === undefined) && (missing2 = "productId"))) || ((data21.role === undefined) && (missing2 = "role"))) || ((data21.grit === undefined) && (missing2 = "grit"))) || ((data21.coatMicrometres === undefined) && (missing2 = "coatMicrometres"))) || ((data21.side === undefined) && (missing2 = "side"))) || ((data21.detail === undefined) && (missing2 = "detail"))) || ((data21.why === undefined) && (missing2 = "why"))){
 validate20.errors = [{instancePath:instancePath+"/rungs/" + i4,schemaPath:"#/$defs/Rung/required",keyword:"required",params:{missingProperty: missing2}}];
 return false;
 }
@@ -21755,50 +21755,14 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.cautionIds !== undefined){
-let data28 = data21.cautionIds;
+if(data21.pieces !== undefined){
+let data28 = data21.pieces;
 const _errs71 = errors;
-if(errors === _errs71){
-if(Array.isArray(data28)){
-if(data28.length > 20){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/cautionIds",schemaPath:"#/$defs/Rung/properties/cautionIds/maxItems",keyword:"maxItems",params:{limit: 20}}];
-return false;
-}
-else {
-var valid13 = true;
-const len5 = data28.length;
-for(let i5=0; i5<len5; i5++){
+const _errs72 = errors;
+let valid13 = false;
 const _errs73 = errors;
-if(typeof data28[i5] !== "string"){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/cautionIds/" + i5,schemaPath:"#/$defs/Rung/properties/cautionIds/items/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-var valid13 = _errs73 === errors;
-if(!valid13){
-break;
-}
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/cautionIds",schemaPath:"#/$defs/Rung/properties/cautionIds/type",keyword:"type",params:{type: "array"}}];
-return false;
-}
-}
-var valid11 = _errs71 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.notBeforeMs !== undefined){
-let data30 = data21.notBeforeMs;
-const _errs75 = errors;
-const _errs76 = errors;
-let valid14 = false;
-const _errs77 = errors;
-if(!(((typeof data30 == "number") && (!(data30 % 1) && !isNaN(data30))) && (isFinite(data30)))){
-const err15 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(!(((typeof data28 == "number") && (!(data28 % 1) && !isNaN(data28))) && (isFinite(data28)))){
+const err15 = {instancePath:instancePath+"/rungs/" + i4+"/pieces",schemaPath:"#/$defs/Rung/properties/pieces/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err15];
 }
@@ -21807,10 +21771,10 @@ vErrors.push(err15);
 }
 errors++;
 }
-if(errors === _errs77){
-if((typeof data30 == "number") && (isFinite(data30))){
-if(data30 > 4102444800000 || isNaN(data30)){
-const err16 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(errors === _errs73){
+if((typeof data28 == "number") && (isFinite(data28))){
+if(data28 > 500 || isNaN(data28)){
+const err16 = {instancePath:instancePath+"/rungs/" + i4+"/pieces",schemaPath:"#/$defs/Rung/properties/pieces/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 500}};
 if(vErrors === null){
 vErrors = [err16];
 }
@@ -21820,8 +21784,8 @@ vErrors.push(err16);
 errors++;
 }
 else {
-if(data30 < 946684800000 || isNaN(data30)){
-const err17 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(data28 < 1 || isNaN(data28)){
+const err17 = {instancePath:instancePath+"/rungs/" + i4+"/pieces",schemaPath:"#/$defs/Rung/properties/pieces/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}};
 if(vErrors === null){
 vErrors = [err17];
 }
@@ -21833,11 +21797,11 @@ errors++;
 }
 }
 }
-var _valid3 = _errs77 === errors;
-valid14 = valid14 || _valid3;
-const _errs79 = errors;
-if(data30 !== null){
-const err18 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid3 = _errs73 === errors;
+valid13 = valid13 || _valid3;
+const _errs75 = errors;
+if(data28 !== null){
+const err18 = {instancePath:instancePath+"/rungs/" + i4+"/pieces",schemaPath:"#/$defs/Rung/properties/pieces/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err18];
 }
@@ -21846,10 +21810,10 @@ vErrors.push(err18);
 }
 errors++;
 }
-var _valid3 = _errs79 === errors;
-valid14 = valid14 || _valid3;
-if(!valid14){
-const err19 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf",keyword:"anyOf",params:{}};
+var _valid3 = _errs75 === errors;
+valid13 = valid13 || _valid3;
+if(!valid13){
+const err19 = {instancePath:instancePath+"/rungs/" + i4+"/pieces",schemaPath:"#/$defs/Rung/properties/pieces/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err19];
 }
@@ -21861,32 +21825,66 @@ validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs76;
+errors = _errs72;
 if(vErrors !== null){
-if(_errs76){
-vErrors.length = _errs76;
+if(_errs72){
+vErrors.length = _errs72;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid11 = _errs75 === errors;
+var valid11 = _errs71 === errors;
 }
 else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.hardRungId !== undefined){
-let data31 = data21.hardRungId;
+if(data21.cautionIds !== undefined){
+let data29 = data21.cautionIds;
+const _errs77 = errors;
+if(errors === _errs77){
+if(Array.isArray(data29)){
+if(data29.length > 20){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/cautionIds",schemaPath:"#/$defs/Rung/properties/cautionIds/maxItems",keyword:"maxItems",params:{limit: 20}}];
+return false;
+}
+else {
+var valid14 = true;
+const len5 = data29.length;
+for(let i5=0; i5<len5; i5++){
+const _errs79 = errors;
+if(typeof data29[i5] !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/cautionIds/" + i5,schemaPath:"#/$defs/Rung/properties/cautionIds/items/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+var valid14 = _errs79 === errors;
+if(!valid14){
+break;
+}
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/cautionIds",schemaPath:"#/$defs/Rung/properties/cautionIds/type",keyword:"type",params:{type: "array"}}];
+return false;
+}
+}
+var valid11 = _errs77 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.notBeforeMs !== undefined){
+let data31 = data21.notBeforeMs;
 const _errs81 = errors;
 const _errs82 = errors;
 let valid15 = false;
 const _errs83 = errors;
-if(errors === _errs83){
-if(typeof data31 === "string"){
-if(!pattern10.test(data31)){
-const err20 = {instancePath:instancePath+"/rungs/" + i4+"/hardRungId",schemaPath:"#/$defs/Rung/properties/hardRungId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(!(((typeof data31 == "number") && (!(data31 % 1) && !isNaN(data31))) && (isFinite(data31)))){
+const err20 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err20];
 }
@@ -21895,9 +21893,10 @@ vErrors.push(err20);
 }
 errors++;
 }
-}
-else {
-const err21 = {instancePath:instancePath+"/rungs/" + i4+"/hardRungId",schemaPath:"#/$defs/Rung/properties/hardRungId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(errors === _errs83){
+if((typeof data31 == "number") && (isFinite(data31))){
+if(data31 > 4102444800000 || isNaN(data31)){
+const err21 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err21];
 }
@@ -21906,12 +21905,9 @@ vErrors.push(err21);
 }
 errors++;
 }
-}
-var _valid4 = _errs83 === errors;
-valid15 = valid15 || _valid4;
-const _errs85 = errors;
-if(data31 !== null){
-const err22 = {instancePath:instancePath+"/rungs/" + i4+"/hardRungId",schemaPath:"#/$defs/Rung/properties/hardRungId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+else {
+if(data31 < 946684800000 || isNaN(data31)){
+const err22 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err22];
 }
@@ -21920,15 +21916,31 @@ vErrors.push(err22);
 }
 errors++;
 }
-var _valid4 = _errs85 === errors;
+}
+}
+}
+var _valid4 = _errs83 === errors;
 valid15 = valid15 || _valid4;
-if(!valid15){
-const err23 = {instancePath:instancePath+"/rungs/" + i4+"/hardRungId",schemaPath:"#/$defs/Rung/properties/hardRungId/anyOf",keyword:"anyOf",params:{}};
+const _errs85 = errors;
+if(data31 !== null){
+const err23 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err23];
 }
 else {
 vErrors.push(err23);
+}
+errors++;
+}
+var _valid4 = _errs85 === errors;
+valid15 = valid15 || _valid4;
+if(!valid15){
+const err24 = {instancePath:instancePath+"/rungs/" + i4+"/notBeforeMs",schemaPath:"#/$defs/Rung/properties/notBeforeMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err24];
+}
+else {
+vErrors.push(err24);
 }
 errors++;
 validate20.errors = vErrors;
@@ -21951,26 +21963,16 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.lockedAtMs !== undefined){
-let data32 = data21.lockedAtMs;
+if(data21.hardRungId !== undefined){
+let data32 = data21.hardRungId;
 const _errs87 = errors;
 const _errs88 = errors;
 let valid16 = false;
 const _errs89 = errors;
-if(!(((typeof data32 == "number") && (!(data32 % 1) && !isNaN(data32))) && (isFinite(data32)))){
-const err24 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
-if(vErrors === null){
-vErrors = [err24];
-}
-else {
-vErrors.push(err24);
-}
-errors++;
-}
 if(errors === _errs89){
-if((typeof data32 == "number") && (isFinite(data32))){
-if(data32 > 4102444800000 || isNaN(data32)){
-const err25 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(typeof data32 === "string"){
+if(!pattern10.test(data32)){
+const err25 = {instancePath:instancePath+"/rungs/" + i4+"/hardRungId",schemaPath:"#/$defs/Rung/properties/hardRungId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err25];
 }
@@ -21979,9 +21981,9 @@ vErrors.push(err25);
 }
 errors++;
 }
+}
 else {
-if(data32 < 946684800000 || isNaN(data32)){
-const err26 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+const err26 = {instancePath:instancePath+"/rungs/" + i4+"/hardRungId",schemaPath:"#/$defs/Rung/properties/hardRungId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err26];
 }
@@ -21991,13 +21993,11 @@ vErrors.push(err26);
 errors++;
 }
 }
-}
-}
 var _valid5 = _errs89 === errors;
 valid16 = valid16 || _valid5;
 const _errs91 = errors;
 if(data32 !== null){
-const err27 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err27 = {instancePath:instancePath+"/rungs/" + i4+"/hardRungId",schemaPath:"#/$defs/Rung/properties/hardRungId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err27];
 }
@@ -22009,7 +22009,7 @@ errors++;
 var _valid5 = _errs91 === errors;
 valid16 = valid16 || _valid5;
 if(!valid16){
-const err28 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf",keyword:"anyOf",params:{}};
+const err28 = {instancePath:instancePath+"/rungs/" + i4+"/hardRungId",schemaPath:"#/$defs/Rung/properties/hardRungId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err28];
 }
@@ -22037,16 +22037,14 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.personId !== undefined){
-let data33 = data21.personId;
+if(data21.lockedAtMs !== undefined){
+let data33 = data21.lockedAtMs;
 const _errs93 = errors;
 const _errs94 = errors;
 let valid17 = false;
 const _errs95 = errors;
-if(errors === _errs95){
-if(typeof data33 === "string"){
-if(!pattern10.test(data33)){
-const err29 = {instancePath:instancePath+"/rungs/" + i4+"/personId",schemaPath:"#/$defs/Rung/properties/personId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(!(((typeof data33 == "number") && (!(data33 % 1) && !isNaN(data33))) && (isFinite(data33)))){
+const err29 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err29];
 }
@@ -22055,9 +22053,10 @@ vErrors.push(err29);
 }
 errors++;
 }
-}
-else {
-const err30 = {instancePath:instancePath+"/rungs/" + i4+"/personId",schemaPath:"#/$defs/Rung/properties/personId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(errors === _errs95){
+if((typeof data33 == "number") && (isFinite(data33))){
+if(data33 > 4102444800000 || isNaN(data33)){
+const err30 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err30];
 }
@@ -22066,12 +22065,9 @@ vErrors.push(err30);
 }
 errors++;
 }
-}
-var _valid6 = _errs95 === errors;
-valid17 = valid17 || _valid6;
-const _errs97 = errors;
-if(data33 !== null){
-const err31 = {instancePath:instancePath+"/rungs/" + i4+"/personId",schemaPath:"#/$defs/Rung/properties/personId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+else {
+if(data33 < 946684800000 || isNaN(data33)){
+const err31 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err31];
 }
@@ -22080,15 +22076,31 @@ vErrors.push(err31);
 }
 errors++;
 }
-var _valid6 = _errs97 === errors;
+}
+}
+}
+var _valid6 = _errs95 === errors;
 valid17 = valid17 || _valid6;
-if(!valid17){
-const err32 = {instancePath:instancePath+"/rungs/" + i4+"/personId",schemaPath:"#/$defs/Rung/properties/personId/anyOf",keyword:"anyOf",params:{}};
+const _errs97 = errors;
+if(data33 !== null){
+const err32 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err32];
 }
 else {
 vErrors.push(err32);
+}
+errors++;
+}
+var _valid6 = _errs97 === errors;
+valid17 = valid17 || _valid6;
+if(!valid17){
+const err33 = {instancePath:instancePath+"/rungs/" + i4+"/lockedAtMs",schemaPath:"#/$defs/Rung/properties/lockedAtMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err33];
+}
+else {
+vErrors.push(err33);
 }
 errors++;
 validate20.errors = vErrors;
@@ -22111,8 +22123,8 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.doerId !== undefined){
-let data34 = data21.doerId;
+if(data21.personId !== undefined){
+let data34 = data21.personId;
 const _errs99 = errors;
 const _errs100 = errors;
 let valid18 = false;
@@ -22120,18 +22132,7 @@ const _errs101 = errors;
 if(errors === _errs101){
 if(typeof data34 === "string"){
 if(!pattern10.test(data34)){
-const err33 = {instancePath:instancePath+"/rungs/" + i4+"/doerId",schemaPath:"#/$defs/Rung/properties/doerId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err33];
-}
-else {
-vErrors.push(err33);
-}
-errors++;
-}
-}
-else {
-const err34 = {instancePath:instancePath+"/rungs/" + i4+"/doerId",schemaPath:"#/$defs/Rung/properties/doerId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err34 = {instancePath:instancePath+"/rungs/" + i4+"/personId",schemaPath:"#/$defs/Rung/properties/personId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err34];
 }
@@ -22141,11 +22142,8 @@ vErrors.push(err34);
 errors++;
 }
 }
-var _valid7 = _errs101 === errors;
-valid18 = valid18 || _valid7;
-const _errs103 = errors;
-if(data34 !== null){
-const err35 = {instancePath:instancePath+"/rungs/" + i4+"/doerId",schemaPath:"#/$defs/Rung/properties/doerId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+else {
+const err35 = {instancePath:instancePath+"/rungs/" + i4+"/personId",schemaPath:"#/$defs/Rung/properties/personId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err35];
 }
@@ -22154,15 +22152,29 @@ vErrors.push(err35);
 }
 errors++;
 }
-var _valid7 = _errs103 === errors;
+}
+var _valid7 = _errs101 === errors;
 valid18 = valid18 || _valid7;
-if(!valid18){
-const err36 = {instancePath:instancePath+"/rungs/" + i4+"/doerId",schemaPath:"#/$defs/Rung/properties/doerId/anyOf",keyword:"anyOf",params:{}};
+const _errs103 = errors;
+if(data34 !== null){
+const err36 = {instancePath:instancePath+"/rungs/" + i4+"/personId",schemaPath:"#/$defs/Rung/properties/personId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err36];
 }
 else {
 vErrors.push(err36);
+}
+errors++;
+}
+var _valid7 = _errs103 === errors;
+valid18 = valid18 || _valid7;
+if(!valid18){
+const err37 = {instancePath:instancePath+"/rungs/" + i4+"/personId",schemaPath:"#/$defs/Rung/properties/personId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err37];
+}
+else {
+vErrors.push(err37);
 }
 errors++;
 validate20.errors = vErrors;
@@ -22185,8 +22197,8 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.mixCardId !== undefined){
-let data35 = data21.mixCardId;
+if(data21.doerId !== undefined){
+let data35 = data21.doerId;
 const _errs105 = errors;
 const _errs106 = errors;
 let valid19 = false;
@@ -22194,18 +22206,7 @@ const _errs107 = errors;
 if(errors === _errs107){
 if(typeof data35 === "string"){
 if(!pattern10.test(data35)){
-const err37 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err37];
-}
-else {
-vErrors.push(err37);
-}
-errors++;
-}
-}
-else {
-const err38 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err38 = {instancePath:instancePath+"/rungs/" + i4+"/doerId",schemaPath:"#/$defs/Rung/properties/doerId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err38];
 }
@@ -22215,11 +22216,8 @@ vErrors.push(err38);
 errors++;
 }
 }
-var _valid8 = _errs107 === errors;
-valid19 = valid19 || _valid8;
-const _errs109 = errors;
-if(data35 !== null){
-const err39 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+else {
+const err39 = {instancePath:instancePath+"/rungs/" + i4+"/doerId",schemaPath:"#/$defs/Rung/properties/doerId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err39];
 }
@@ -22228,15 +22226,29 @@ vErrors.push(err39);
 }
 errors++;
 }
-var _valid8 = _errs109 === errors;
+}
+var _valid8 = _errs107 === errors;
 valid19 = valid19 || _valid8;
-if(!valid19){
-const err40 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf",keyword:"anyOf",params:{}};
+const _errs109 = errors;
+if(data35 !== null){
+const err40 = {instancePath:instancePath+"/rungs/" + i4+"/doerId",schemaPath:"#/$defs/Rung/properties/doerId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err40];
 }
 else {
 vErrors.push(err40);
+}
+errors++;
+}
+var _valid8 = _errs109 === errors;
+valid19 = valid19 || _valid8;
+if(!valid19){
+const err41 = {instancePath:instancePath+"/rungs/" + i4+"/doerId",schemaPath:"#/$defs/Rung/properties/doerId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err41];
+}
+else {
+vErrors.push(err41);
 }
 errors++;
 validate20.errors = vErrors;
@@ -22259,43 +22271,16 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.state !== undefined){
-let data36 = data21.state;
+if(data21.mixCardId !== undefined){
+let data36 = data21.mixCardId;
 const _errs111 = errors;
-if(typeof data36 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/state",schemaPath:"#/$defs/Rung/properties/state/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-if(!(((((data36 === "open") || (data36 === "inHand")) || (data36 === "setDown")) || (data36 === "done")) || (data36 === "leftOut"))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/state",schemaPath:"#/$defs/Rung/properties/state/enum",keyword:"enum",params:{allowedValues: schema51.properties.state.enum}}];
-return false;
-}
-var valid11 = _errs111 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.startedAtMs !== undefined){
-let data37 = data21.startedAtMs;
-const _errs113 = errors;
-const _errs114 = errors;
+const _errs112 = errors;
 let valid20 = false;
-const _errs115 = errors;
-if(!(((typeof data37 == "number") && (!(data37 % 1) && !isNaN(data37))) && (isFinite(data37)))){
-const err41 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
-if(vErrors === null){
-vErrors = [err41];
-}
-else {
-vErrors.push(err41);
-}
-errors++;
-}
-if(errors === _errs115){
-if((typeof data37 == "number") && (isFinite(data37))){
-if(data37 > 4102444800000 || isNaN(data37)){
-const err42 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+const _errs113 = errors;
+if(errors === _errs113){
+if(typeof data36 === "string"){
+if(!pattern10.test(data36)){
+const err42 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err42];
 }
@@ -22304,9 +22289,9 @@ vErrors.push(err42);
 }
 errors++;
 }
+}
 else {
-if(data37 < 946684800000 || isNaN(data37)){
-const err43 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+const err43 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err43];
 }
@@ -22316,13 +22301,11 @@ vErrors.push(err43);
 errors++;
 }
 }
-}
-}
-var _valid9 = _errs115 === errors;
+var _valid9 = _errs113 === errors;
 valid20 = valid20 || _valid9;
-const _errs117 = errors;
-if(data37 !== null){
-const err44 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const _errs115 = errors;
+if(data36 !== null){
+const err44 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err44];
 }
@@ -22331,10 +22314,10 @@ vErrors.push(err44);
 }
 errors++;
 }
-var _valid9 = _errs117 === errors;
+var _valid9 = _errs115 === errors;
 valid20 = valid20 || _valid9;
 if(!valid20){
-const err45 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf",keyword:"anyOf",params:{}};
+const err45 = {instancePath:instancePath+"/rungs/" + i4+"/mixCardId",schemaPath:"#/$defs/Rung/properties/mixCardId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err45];
 }
@@ -22346,57 +22329,47 @@ validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs114;
+errors = _errs112;
 if(vErrors !== null){
-if(_errs114){
-vErrors.length = _errs114;
+if(_errs112){
+vErrors.length = _errs112;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid11 = _errs113 === errors;
+var valid11 = _errs111 === errors;
 }
 else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.workedMs !== undefined){
-let data38 = data21.workedMs;
+if(data21.state !== undefined){
+let data37 = data21.state;
+const _errs117 = errors;
+if(typeof data37 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/state",schemaPath:"#/$defs/Rung/properties/state/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((((data37 === "open") || (data37 === "inHand")) || (data37 === "setDown")) || (data37 === "done")) || (data37 === "leftOut"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/state",schemaPath:"#/$defs/Rung/properties/state/enum",keyword:"enum",params:{allowedValues: schema51.properties.state.enum}}];
+return false;
+}
+var valid11 = _errs117 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.startedAtMs !== undefined){
+let data38 = data21.startedAtMs;
 const _errs119 = errors;
-if(!(((typeof data38 == "number") && (!(data38 % 1) && !isNaN(data38))) && (isFinite(data38)))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs119){
-if((typeof data38 == "number") && (isFinite(data38))){
-if(data38 > 360000000 || isNaN(data38)){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 360000000}}];
-return false;
-}
-else {
-if(data38 < 0 || isNaN(data38)){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-}
-var valid11 = _errs119 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.doneAtMs !== undefined){
-let data39 = data21.doneAtMs;
-const _errs121 = errors;
-const _errs122 = errors;
+const _errs120 = errors;
 let valid21 = false;
-const _errs123 = errors;
-if(!(((typeof data39 == "number") && (!(data39 % 1) && !isNaN(data39))) && (isFinite(data39)))){
-const err46 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+const _errs121 = errors;
+if(!(((typeof data38 == "number") && (!(data38 % 1) && !isNaN(data38))) && (isFinite(data38)))){
+const err46 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err46];
 }
@@ -22405,10 +22378,10 @@ vErrors.push(err46);
 }
 errors++;
 }
-if(errors === _errs123){
-if((typeof data39 == "number") && (isFinite(data39))){
-if(data39 > 4102444800000 || isNaN(data39)){
-const err47 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(errors === _errs121){
+if((typeof data38 == "number") && (isFinite(data38))){
+if(data38 > 4102444800000 || isNaN(data38)){
+const err47 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err47];
 }
@@ -22418,8 +22391,8 @@ vErrors.push(err47);
 errors++;
 }
 else {
-if(data39 < 946684800000 || isNaN(data39)){
-const err48 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(data38 < 946684800000 || isNaN(data38)){
+const err48 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err48];
 }
@@ -22431,11 +22404,11 @@ errors++;
 }
 }
 }
-var _valid10 = _errs123 === errors;
+var _valid10 = _errs121 === errors;
 valid21 = valid21 || _valid10;
-const _errs125 = errors;
-if(data39 !== null){
-const err49 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const _errs123 = errors;
+if(data38 !== null){
+const err49 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err49];
 }
@@ -22444,10 +22417,10 @@ vErrors.push(err49);
 }
 errors++;
 }
-var _valid10 = _errs125 === errors;
+var _valid10 = _errs123 === errors;
 valid21 = valid21 || _valid10;
 if(!valid21){
-const err50 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf",keyword:"anyOf",params:{}};
+const err50 = {instancePath:instancePath+"/rungs/" + i4+"/startedAtMs",schemaPath:"#/$defs/Rung/properties/startedAtMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err50];
 }
@@ -22459,38 +22432,151 @@ validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs122;
+errors = _errs120;
 if(vErrors !== null){
-if(_errs122){
-vErrors.length = _errs122;
+if(_errs120){
+vErrors.length = _errs120;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid11 = _errs121 === errors;
+var valid11 = _errs119 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.workedMs !== undefined){
+let data39 = data21.workedMs;
+const _errs125 = errors;
+if(!(((typeof data39 == "number") && (!(data39 % 1) && !isNaN(data39))) && (isFinite(data39)))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs125){
+if((typeof data39 == "number") && (isFinite(data39))){
+if(data39 > 360000000 || isNaN(data39)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 360000000}}];
+return false;
+}
+else {
+if(data39 < 0 || isNaN(data39)){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/workedMs",schemaPath:"#/$defs/Rung/properties/workedMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+}
+var valid11 = _errs125 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.doneAtMs !== undefined){
+let data40 = data21.doneAtMs;
+const _errs127 = errors;
+const _errs128 = errors;
+let valid22 = false;
+const _errs129 = errors;
+if(!(((typeof data40 == "number") && (!(data40 % 1) && !isNaN(data40))) && (isFinite(data40)))){
+const err51 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err51];
+}
+else {
+vErrors.push(err51);
+}
+errors++;
+}
+if(errors === _errs129){
+if((typeof data40 == "number") && (isFinite(data40))){
+if(data40 > 4102444800000 || isNaN(data40)){
+const err52 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err52];
+}
+else {
+vErrors.push(err52);
+}
+errors++;
+}
+else {
+if(data40 < 946684800000 || isNaN(data40)){
+const err53 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err53];
+}
+else {
+vErrors.push(err53);
+}
+errors++;
+}
+}
+}
+}
+var _valid11 = _errs129 === errors;
+valid22 = valid22 || _valid11;
+const _errs131 = errors;
+if(data40 !== null){
+const err54 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err54];
+}
+else {
+vErrors.push(err54);
+}
+errors++;
+}
+var _valid11 = _errs131 === errors;
+valid22 = valid22 || _valid11;
+if(!valid22){
+const err55 = {instancePath:instancePath+"/rungs/" + i4+"/doneAtMs",schemaPath:"#/$defs/Rung/properties/doneAtMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err55];
+}
+else {
+vErrors.push(err55);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs128;
+if(vErrors !== null){
+if(_errs128){
+vErrors.length = _errs128;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid11 = _errs127 === errors;
 }
 else {
 var valid11 = true;
 }
 if(valid11){
 if(data21.name !== undefined){
-let data40 = data21.name;
-const _errs127 = errors;
-if(errors === _errs127){
-if(typeof data40 === "string"){
-if(data40.length > 200){
+let data41 = data21.name;
+const _errs133 = errors;
+if(errors === _errs133){
+if(typeof data41 === "string"){
+if(data41.length > 200){
 validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data40.length < 1){
+if(data41.length < 1){
 validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data40)){
+if(!pattern4.test(data41)){
 validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPath:"#/$defs/Rung/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -22502,141 +22588,56 @@ validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/name",schemaPat
 return false;
 }
 }
-var valid11 = _errs127 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.methodId !== undefined){
-let data41 = data21.methodId;
-const _errs129 = errors;
-if(typeof data41 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/methodId",schemaPath:"#/$defs/Rung/properties/methodId/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-if(!((((((((((((((((((((((((((((((((((((((((((((((((((((((((((((data41 === "cut") || (data41 === "washResin")) || (data41 === "degrease")) || (data41 === "dryFit")) || (data41 === "repair")) || (data41 === "reprint")) || (data41 === "heat")) || (data41 === "grind")) || (data41 === "shim")) || (data41 === "cutShape")) || (data41 === "drill")) || (data41 === "formSheet")) || (data41 === "trimSheet")) || (data41 === "stitch")) || (data41 === "cement")) || (data41 === "press")) || (data41 === "bond")) || (data41 === "firstCut")) || (data41 === "fill")) || (data41 === "brushFilm")) || (data41 === "solventSmooth")) || (data41 === "heatSeal")) || (data41 === "wetSand")) || (data41 === "textureOn")) || (data41 === "sand")) || (data41 === "scuff")) || (data41 === "wash")) || (data41 === "prime")) || (data41 === "primeSand")) || (data41 === "inspect")) || (data41 === "sprayCoat")) || (data41 === "airbrushCoat")) || (data41 === "dye")) || (data41 === "varnish")) || (data41 === "brushCoat")) || (data41 === "mask")) || (data41 === "maskRubber")) || (data41 === "edgeSeal")) || (data41 === "maskedCoat")) || (data41 === "unmask")) || (data41 === "scorePull")) || (data41 === "warmDry")) || (data41 === "detail")) || (data41 === "clear")) || (data41 === "brushClear")) || (data41 === "darkWash")) || (data41 === "dryBrush")) || (data41 === "stipple")) || (data41 === "rub")) || (data41 === "shade")) || (data41 === "chip")) || (data41 === "scratch")) || (data41 === "streak")) || (data41 === "splatter")) || (data41 === "polish")) || (data41 === "dustOn")) || (data41 === "polishClear")) || (data41 === "fasten")) || (data41 === "lights")) || (data41 === "fit"))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/methodId",schemaPath:"#/$defs/Rung/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema51.properties.methodId.enum}}];
-return false;
-}
-var valid11 = _errs129 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.band !== undefined){
-let data42 = data21.band;
-const _errs131 = errors;
-if(typeof data42 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/band",schemaPath:"#/$defs/Rung/properties/band/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-if(!(((((((data42 === "cutBond") || (data42 === "fillSand")) || (data42 === "prime")) || (data42 === "colour")) || (data42 === "maskDetail")) || (data42 === "weather")) || (data42 === "fit"))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/band",schemaPath:"#/$defs/Rung/properties/band/enum",keyword:"enum",params:{allowedValues: schema51.properties.band.enum}}];
-return false;
-}
-var valid11 = _errs131 === errors;
-}
-else {
-var valid11 = true;
-}
-if(valid11){
-if(data21.productId !== undefined){
-let data43 = data21.productId;
-const _errs133 = errors;
-const _errs134 = errors;
-let valid22 = false;
-const _errs135 = errors;
-if(errors === _errs135){
-if(typeof data43 === "string"){
-if(!pattern10.test(data43)){
-const err51 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err51];
-}
-else {
-vErrors.push(err51);
-}
-errors++;
-}
-}
-else {
-const err52 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err52];
-}
-else {
-vErrors.push(err52);
-}
-errors++;
-}
-}
-var _valid11 = _errs135 === errors;
-valid22 = valid22 || _valid11;
-const _errs137 = errors;
-if(data43 !== null){
-const err53 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err53];
-}
-else {
-vErrors.push(err53);
-}
-errors++;
-}
-var _valid11 = _errs137 === errors;
-valid22 = valid22 || _valid11;
-if(!valid22){
-const err54 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err54];
-}
-else {
-vErrors.push(err54);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs134;
-if(vErrors !== null){
-if(_errs134){
-vErrors.length = _errs134;
-}
-else {
-vErrors = null;
-}
-}
-}
 var valid11 = _errs133 === errors;
 }
 else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.role !== undefined){
-let data44 = data21.role;
+if(data21.methodId !== undefined){
+let data42 = data21.methodId;
+const _errs135 = errors;
+if(typeof data42 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/methodId",schemaPath:"#/$defs/Rung/properties/methodId/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!((((((((((((((((((((((((((((((((((((((((((((((((((((((((((((data42 === "cut") || (data42 === "washResin")) || (data42 === "degrease")) || (data42 === "dryFit")) || (data42 === "repair")) || (data42 === "reprint")) || (data42 === "heat")) || (data42 === "grind")) || (data42 === "shim")) || (data42 === "cutShape")) || (data42 === "drill")) || (data42 === "formSheet")) || (data42 === "trimSheet")) || (data42 === "stitch")) || (data42 === "cement")) || (data42 === "press")) || (data42 === "bond")) || (data42 === "firstCut")) || (data42 === "fill")) || (data42 === "brushFilm")) || (data42 === "solventSmooth")) || (data42 === "heatSeal")) || (data42 === "wetSand")) || (data42 === "textureOn")) || (data42 === "sand")) || (data42 === "scuff")) || (data42 === "wash")) || (data42 === "prime")) || (data42 === "primeSand")) || (data42 === "inspect")) || (data42 === "sprayCoat")) || (data42 === "airbrushCoat")) || (data42 === "dye")) || (data42 === "varnish")) || (data42 === "brushCoat")) || (data42 === "mask")) || (data42 === "maskRubber")) || (data42 === "edgeSeal")) || (data42 === "maskedCoat")) || (data42 === "unmask")) || (data42 === "scorePull")) || (data42 === "warmDry")) || (data42 === "detail")) || (data42 === "clear")) || (data42 === "brushClear")) || (data42 === "darkWash")) || (data42 === "dryBrush")) || (data42 === "stipple")) || (data42 === "rub")) || (data42 === "shade")) || (data42 === "chip")) || (data42 === "scratch")) || (data42 === "streak")) || (data42 === "splatter")) || (data42 === "polish")) || (data42 === "dustOn")) || (data42 === "polishClear")) || (data42 === "fasten")) || (data42 === "lights")) || (data42 === "fit"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/methodId",schemaPath:"#/$defs/Rung/properties/methodId/enum",keyword:"enum",params:{allowedValues: schema51.properties.methodId.enum}}];
+return false;
+}
+var valid11 = _errs135 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.band !== undefined){
+let data43 = data21.band;
+const _errs137 = errors;
+if(typeof data43 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/band",schemaPath:"#/$defs/Rung/properties/band/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((((((data43 === "cutBond") || (data43 === "fillSand")) || (data43 === "prime")) || (data43 === "colour")) || (data43 === "maskDetail")) || (data43 === "weather")) || (data43 === "fit"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/band",schemaPath:"#/$defs/Rung/properties/band/enum",keyword:"enum",params:{allowedValues: schema51.properties.band.enum}}];
+return false;
+}
+var valid11 = _errs137 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
+if(data21.productId !== undefined){
+let data44 = data21.productId;
 const _errs139 = errors;
 const _errs140 = errors;
 let valid23 = false;
 const _errs141 = errors;
 if(errors === _errs141){
 if(typeof data44 === "string"){
-if(data44.length > 20){
-const err55 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
-if(vErrors === null){
-vErrors = [err55];
-}
-else {
-vErrors.push(err55);
-}
-errors++;
-}
-else {
-if(!pattern4.test(data44)){
-const err56 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
+if(!pattern10.test(data44)){
+const err56 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err56];
 }
@@ -22646,9 +22647,8 @@ vErrors.push(err56);
 errors++;
 }
 }
-}
 else {
-const err57 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err57 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err57];
 }
@@ -22662,7 +22662,7 @@ var _valid12 = _errs141 === errors;
 valid23 = valid23 || _valid12;
 const _errs143 = errors;
 if(data44 !== null){
-const err58 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err58 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err58];
 }
@@ -22674,7 +22674,7 @@ errors++;
 var _valid12 = _errs143 === errors;
 valid23 = valid23 || _valid12;
 if(!valid23){
-const err59 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf",keyword:"anyOf",params:{}};
+const err59 = {instancePath:instancePath+"/rungs/" + i4+"/productId",schemaPath:"#/$defs/Rung/properties/productId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err59];
 }
@@ -22702,8 +22702,8 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.grit !== undefined){
-let data45 = data21.grit;
+if(data21.role !== undefined){
+let data45 = data21.role;
 const _errs145 = errors;
 const _errs146 = errors;
 let valid24 = false;
@@ -22711,7 +22711,7 @@ const _errs147 = errors;
 if(errors === _errs147){
 if(typeof data45 === "string"){
 if(data45.length > 20){
-const err60 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
+const err60 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
 if(vErrors === null){
 vErrors = [err60];
 }
@@ -22722,7 +22722,7 @@ errors++;
 }
 else {
 if(!pattern4.test(data45)){
-const err61 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
+const err61 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
 if(vErrors === null){
 vErrors = [err61];
 }
@@ -22734,7 +22734,7 @@ errors++;
 }
 }
 else {
-const err62 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err62 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err62];
 }
@@ -22748,7 +22748,7 @@ var _valid13 = _errs147 === errors;
 valid24 = valid24 || _valid13;
 const _errs149 = errors;
 if(data45 !== null){
-const err63 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err63 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err63];
 }
@@ -22760,7 +22760,7 @@ errors++;
 var _valid13 = _errs149 === errors;
 valid24 = valid24 || _valid13;
 if(!valid24){
-const err64 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf",keyword:"anyOf",params:{}};
+const err64 = {instancePath:instancePath+"/rungs/" + i4+"/role",schemaPath:"#/$defs/Rung/properties/role/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err64];
 }
@@ -22788,16 +22788,16 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.coatMicrometres !== undefined){
-let data46 = data21.coatMicrometres;
+if(data21.grit !== undefined){
+let data46 = data21.grit;
 const _errs151 = errors;
 const _errs152 = errors;
 let valid25 = false;
 const _errs153 = errors;
 if(errors === _errs153){
-if((typeof data46 == "number") && (isFinite(data46))){
-if(data46 > 20000 || isNaN(data46)){
-const err65 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20000}};
+if(typeof data46 === "string"){
+if(data46.length > 20){
+const err65 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/maxLength",keyword:"maxLength",params:{limit: 20}};
 if(vErrors === null){
 vErrors = [err65];
 }
@@ -22807,8 +22807,8 @@ vErrors.push(err65);
 errors++;
 }
 else {
-if(data46 < 0 || isNaN(data46)){
-const err66 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(!pattern4.test(data46)){
+const err66 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}};
 if(vErrors === null){
 vErrors = [err66];
 }
@@ -22820,7 +22820,7 @@ errors++;
 }
 }
 else {
-const err67 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err67 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err67];
 }
@@ -22834,7 +22834,7 @@ var _valid14 = _errs153 === errors;
 valid25 = valid25 || _valid14;
 const _errs155 = errors;
 if(data46 !== null){
-const err68 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err68 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err68];
 }
@@ -22846,7 +22846,7 @@ errors++;
 var _valid14 = _errs155 === errors;
 valid25 = valid25 || _valid14;
 if(!valid25){
-const err69 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf",keyword:"anyOf",params:{}};
+const err69 = {instancePath:instancePath+"/rungs/" + i4+"/grit",schemaPath:"#/$defs/Rung/properties/grit/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err69];
 }
@@ -22874,16 +22874,85 @@ else {
 var valid11 = true;
 }
 if(valid11){
-if(data21.side !== undefined){
-let data47 = data21.side;
+if(data21.coatMicrometres !== undefined){
+let data47 = data21.coatMicrometres;
 const _errs157 = errors;
-if(typeof data47 !== "string"){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/side",schemaPath:"#/$defs/Rung/properties/side/type",keyword:"type",params:{type: "string"}}];
+const _errs158 = errors;
+let valid26 = false;
+const _errs159 = errors;
+if(errors === _errs159){
+if((typeof data47 == "number") && (isFinite(data47))){
+if(data47 > 20000 || isNaN(data47)){
+const err70 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20000}};
+if(vErrors === null){
+vErrors = [err70];
+}
+else {
+vErrors.push(err70);
+}
+errors++;
+}
+else {
+if(data47 < 0 || isNaN(data47)){
+const err71 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err71];
+}
+else {
+vErrors.push(err71);
+}
+errors++;
+}
+}
+}
+else {
+const err72 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err72];
+}
+else {
+vErrors.push(err72);
+}
+errors++;
+}
+}
+var _valid15 = _errs159 === errors;
+valid26 = valid26 || _valid15;
+const _errs161 = errors;
+if(data47 !== null){
+const err73 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err73];
+}
+else {
+vErrors.push(err73);
+}
+errors++;
+}
+var _valid15 = _errs161 === errors;
+valid26 = valid26 || _valid15;
+if(!valid26){
+const err74 = {instancePath:instancePath+"/rungs/" + i4+"/coatMicrometres",schemaPath:"#/$defs/Rung/properties/coatMicrometres/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err74];
+}
+else {
+vErrors.push(err74);
+}
+errors++;
+validate20.errors = vErrors;
 return false;
 }
-if(!(((data47 === "all") || (data47 === "under")) || (data47 === "top"))){
-validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/side",schemaPath:"#/$defs/Rung/properties/side/enum",keyword:"enum",params:{allowedValues: schema51.properties.side.enum}}];
-return false;
+else {
+errors = _errs158;
+if(vErrors !== null){
+if(_errs158){
+vErrors.length = _errs158;
+}
+else {
+vErrors = null;
+}
+}
 }
 var valid11 = _errs157 === errors;
 }
@@ -22891,12 +22960,29 @@ else {
 var valid11 = true;
 }
 if(valid11){
+if(data21.side !== undefined){
+let data48 = data21.side;
+const _errs163 = errors;
+if(typeof data48 !== "string"){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/side",schemaPath:"#/$defs/Rung/properties/side/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+if(!(((data48 === "all") || (data48 === "under")) || (data48 === "top"))){
+validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/side",schemaPath:"#/$defs/Rung/properties/side/enum",keyword:"enum",params:{allowedValues: schema51.properties.side.enum}}];
+return false;
+}
+var valid11 = _errs163 === errors;
+}
+else {
+var valid11 = true;
+}
+if(valid11){
 if(data21.detail !== undefined){
-let data48 = data21.detail;
-const _errs159 = errors;
-if(errors === _errs159){
-if(typeof data48 === "string"){
-if(data48.length > 4000){
+let data49 = data21.detail;
+const _errs165 = errors;
+if(errors === _errs165){
+if(typeof data49 === "string"){
+if(data49.length > 4000){
 validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/detail",schemaPath:"#/$defs/Rung/properties/detail/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -22906,18 +22992,18 @@ validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/detail",schemaP
 return false;
 }
 }
-var valid11 = _errs159 === errors;
+var valid11 = _errs165 === errors;
 }
 else {
 var valid11 = true;
 }
 if(valid11){
 if(data21.why !== undefined){
-let data49 = data21.why;
-const _errs161 = errors;
-if(errors === _errs161){
-if(typeof data49 === "string"){
-if(data49.length > 2000){
+let data50 = data21.why;
+const _errs167 = errors;
+if(errors === _errs167){
+if(typeof data50 === "string"){
+if(data50.length > 2000){
 validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/why",schemaPath:"#/$defs/Rung/properties/why/maxLength",keyword:"maxLength",params:{limit: 2000}}];
 return false;
 }
@@ -22927,10 +23013,11 @@ validate20.errors = [{instancePath:instancePath+"/rungs/" + i4+"/why",schemaPath
 return false;
 }
 }
-var valid11 = _errs161 === errors;
+var valid11 = _errs167 === errors;
 }
 else {
 var valid11 = true;
+}
 }
 }
 }
@@ -22984,20 +23071,20 @@ var valid0 = true;
 }
 if(valid0){
 if(data.products !== undefined){
-let data50 = data.products;
-const _errs163 = errors;
-if(errors === _errs163){
-if(Array.isArray(data50)){
-var valid26 = true;
-const len6 = data50.length;
+let data51 = data.products;
+const _errs169 = errors;
+if(errors === _errs169){
+if(Array.isArray(data51)){
+var valid27 = true;
+const len6 = data51.length;
 for(let i6=0; i6<len6; i6++){
-const _errs165 = errors;
-if(!(validate31(data50[i6], {instancePath:instancePath+"/products/" + i6,parentData:data50,parentDataProperty:i6,rootData,dynamicAnchors}))){
+const _errs171 = errors;
+if(!(validate31(data51[i6], {instancePath:instancePath+"/products/" + i6,parentData:data51,parentDataProperty:i6,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate31.errors : vErrors.concat(validate31.errors);
 errors = vErrors.length;
 }
-var valid26 = _errs165 === errors;
-if(!valid26){
+var valid27 = _errs171 === errors;
+if(!valid27){
 break;
 }
 }
@@ -23007,46 +23094,46 @@ validate20.errors = [{instancePath:instancePath+"/products",schemaPath:"#/proper
 return false;
 }
 }
-var valid0 = _errs163 === errors;
+var valid0 = _errs169 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.cans !== undefined){
-let data52 = data.cans;
-const _errs166 = errors;
-if(errors === _errs166){
-if(Array.isArray(data52)){
-var valid27 = true;
-const len7 = data52.length;
+let data53 = data.cans;
+const _errs172 = errors;
+if(errors === _errs172){
+if(Array.isArray(data53)){
+var valid28 = true;
+const len7 = data53.length;
 for(let i7=0; i7<len7; i7++){
-let data53 = data52[i7];
-const _errs168 = errors;
-const _errs169 = errors;
-if(errors === _errs169){
-if(data53 && typeof data53 == "object" && !Array.isArray(data53)){
+let data54 = data53[i7];
+const _errs174 = errors;
+const _errs175 = errors;
+if(errors === _errs175){
+if(data54 && typeof data54 == "object" && !Array.isArray(data54)){
 let missing3;
-if(((((((((((((((((data53.productId === undefined) && (missing3 = "productId")) || ((data53.sizeMillilitres === undefined) && (missing3 = "sizeMillilitres"))) || ((data53.leftMillilitres === undefined) && (missing3 = "leftMillilitres"))) || ((data53.half === undefined) && (missing3 = "half"))) || ((data53.emptyGrams === undefined) && (missing3 = "emptyGrams"))) || ((data53.id === undefined) && (missing3 = "id"))) || ((data53.revision === undefined) && (missing3 = "revision"))) || ((data53.level === undefined) && (missing3 = "level"))) || ((data53.countedAtMs === undefined) && (missing3 = "countedAtMs"))) || ((data53.boughtAtMs === undefined) && (missing3 = "boughtAtMs"))) || ((data53.openedAtMs === undefined) && (missing3 = "openedAtMs"))) || ((data53.provedAtMs === undefined) && (missing3 = "provedAtMs"))) || ((data53.paid === undefined) && (missing3 = "paid"))) || ((data53.lot === undefined) && (missing3 = "lot"))) || ((data53.place === undefined) && (missing3 = "place"))) || ((data53.note === undefined) && (missing3 = "note"))){
+if(((((((((((((((((data54.productId === undefined) && (missing3 = "productId")) || ((data54.sizeMillilitres === undefined) && (missing3 = "sizeMillilitres"))) || ((data54.leftMillilitres === undefined) && (missing3 = "leftMillilitres"))) || ((data54.half === undefined) && (missing3 = "half"))) || ((data54.emptyGrams === undefined) && (missing3 = "emptyGrams"))) || ((data54.id === undefined) && (missing3 = "id"))) || ((data54.revision === undefined) && (missing3 = "revision"))) || ((data54.level === undefined) && (missing3 = "level"))) || ((data54.countedAtMs === undefined) && (missing3 = "countedAtMs"))) || ((data54.boughtAtMs === undefined) && (missing3 = "boughtAtMs"))) || ((data54.openedAtMs === undefined) && (missing3 = "openedAtMs"))) || ((data54.provedAtMs === undefined) && (missing3 = "provedAtMs"))) || ((data54.paid === undefined) && (missing3 = "paid"))) || ((data54.lot === undefined) && (missing3 = "lot"))) || ((data54.place === undefined) && (missing3 = "place"))) || ((data54.note === undefined) && (missing3 = "note"))){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7,schemaPath:"#/$defs/Can/required",keyword:"required",params:{missingProperty: missing3}}];
 return false;
 }
 else {
-const _errs171 = errors;
-for(const key3 in data53){
+const _errs177 = errors;
+for(const key3 in data54){
 if(!(func1.call(schema57.properties, key3))){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7,schemaPath:"#/$defs/Can/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key3}}];
 return false;
 break;
 }
 }
-if(_errs171 === errors){
-if(data53.productId !== undefined){
-let data54 = data53.productId;
-const _errs172 = errors;
-if(errors === _errs172){
-if(typeof data54 === "string"){
-if(!pattern10.test(data54)){
+if(_errs177 === errors){
+if(data54.productId !== undefined){
+let data55 = data54.productId;
+const _errs178 = errors;
+if(errors === _errs178){
+if(typeof data55 === "string"){
+if(!pattern10.test(data55)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/productId",schemaPath:"#/$defs/Can/properties/productId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -23056,23 +23143,23 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/productId",schem
 return false;
 }
 }
-var valid29 = _errs172 === errors;
+var valid30 = _errs178 === errors;
 }
 else {
-var valid29 = true;
+var valid30 = true;
 }
-if(valid29){
-if(data53.sizeMillilitres !== undefined){
-let data55 = data53.sizeMillilitres;
-const _errs174 = errors;
-if(errors === _errs174){
-if((typeof data55 == "number") && (isFinite(data55))){
-if(data55 > 100000 || isNaN(data55)){
+if(valid30){
+if(data54.sizeMillilitres !== undefined){
+let data56 = data54.sizeMillilitres;
+const _errs180 = errors;
+if(errors === _errs180){
+if((typeof data56 == "number") && (isFinite(data56))){
+if(data56 > 100000 || isNaN(data56)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/sizeMillilitres",schemaPath:"#/$defs/Can/properties/sizeMillilitres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}}];
 return false;
 }
 else {
-if(data55 < 0.1 || isNaN(data55)){
+if(data56 < 0.1 || isNaN(data56)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/sizeMillilitres",schemaPath:"#/$defs/Can/properties/sizeMillilitres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}}];
 return false;
 }
@@ -23083,23 +23170,23 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/sizeMillilitres"
 return false;
 }
 }
-var valid29 = _errs174 === errors;
+var valid30 = _errs180 === errors;
 }
 else {
-var valid29 = true;
+var valid30 = true;
 }
-if(valid29){
-if(data53.leftMillilitres !== undefined){
-let data56 = data53.leftMillilitres;
-const _errs176 = errors;
-if(errors === _errs176){
-if((typeof data56 == "number") && (isFinite(data56))){
-if(data56 > 100000 || isNaN(data56)){
+if(valid30){
+if(data54.leftMillilitres !== undefined){
+let data57 = data54.leftMillilitres;
+const _errs182 = errors;
+if(errors === _errs182){
+if((typeof data57 == "number") && (isFinite(data57))){
+if(data57 > 100000 || isNaN(data57)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/leftMillilitres",schemaPath:"#/$defs/Can/properties/leftMillilitres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}}];
 return false;
 }
 else {
-if(data56 < 0 || isNaN(data56)){
+if(data57 < 0 || isNaN(data57)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/leftMillilitres",schemaPath:"#/$defs/Can/properties/leftMillilitres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
@@ -23110,103 +23197,20 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/leftMillilitres"
 return false;
 }
 }
-var valid29 = _errs176 === errors;
+var valid30 = _errs182 === errors;
 }
 else {
-var valid29 = true;
+var valid30 = true;
 }
-if(valid29){
-if(data53.half !== undefined){
-let data57 = data53.half;
-const _errs178 = errors;
-const _errs179 = errors;
-let valid30 = false;
-const _errs180 = errors;
-if(typeof data57 !== "string"){
-const err70 = {instancePath:instancePath+"/cans/" + i7+"/half",schemaPath:"#/$defs/Can/properties/half/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err70];
-}
-else {
-vErrors.push(err70);
-}
-errors++;
-}
-if(!((data57 === "a") || (data57 === "b"))){
-const err71 = {instancePath:instancePath+"/cans/" + i7+"/half",schemaPath:"#/$defs/Can/properties/half/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema57.properties.half.anyOf[0].enum}};
-if(vErrors === null){
-vErrors = [err71];
-}
-else {
-vErrors.push(err71);
-}
-errors++;
-}
-var _valid15 = _errs180 === errors;
-valid30 = valid30 || _valid15;
-const _errs182 = errors;
-if(data57 !== null){
-const err72 = {instancePath:instancePath+"/cans/" + i7+"/half",schemaPath:"#/$defs/Can/properties/half/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err72];
-}
-else {
-vErrors.push(err72);
-}
-errors++;
-}
-var _valid15 = _errs182 === errors;
-valid30 = valid30 || _valid15;
-if(!valid30){
-const err73 = {instancePath:instancePath+"/cans/" + i7+"/half",schemaPath:"#/$defs/Can/properties/half/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err73];
-}
-else {
-vErrors.push(err73);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs179;
-if(vErrors !== null){
-if(_errs179){
-vErrors.length = _errs179;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid29 = _errs178 === errors;
-}
-else {
-var valid29 = true;
-}
-if(valid29){
-if(data53.emptyGrams !== undefined){
-let data58 = data53.emptyGrams;
+if(valid30){
+if(data54.half !== undefined){
+let data58 = data54.half;
 const _errs184 = errors;
 const _errs185 = errors;
 let valid31 = false;
 const _errs186 = errors;
-if(errors === _errs186){
-if((typeof data58 == "number") && (isFinite(data58))){
-if(data58 > 100000 || isNaN(data58)){
-const err74 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}};
-if(vErrors === null){
-vErrors = [err74];
-}
-else {
-vErrors.push(err74);
-}
-errors++;
-}
-else {
-if(data58 < 0 || isNaN(data58)){
-const err75 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(typeof data58 !== "string"){
+const err75 = {instancePath:instancePath+"/cans/" + i7+"/half",schemaPath:"#/$defs/Can/properties/half/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err75];
 }
@@ -23215,10 +23219,8 @@ vErrors.push(err75);
 }
 errors++;
 }
-}
-}
-else {
-const err76 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(!((data58 === "a") || (data58 === "b"))){
+const err76 = {instancePath:instancePath+"/cans/" + i7+"/half",schemaPath:"#/$defs/Can/properties/half/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema57.properties.half.anyOf[0].enum}};
 if(vErrors === null){
 vErrors = [err76];
 }
@@ -23227,12 +23229,11 @@ vErrors.push(err76);
 }
 errors++;
 }
-}
 var _valid16 = _errs186 === errors;
 valid31 = valid31 || _valid16;
 const _errs188 = errors;
 if(data58 !== null){
-const err77 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err77 = {instancePath:instancePath+"/cans/" + i7+"/half",schemaPath:"#/$defs/Can/properties/half/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err77];
 }
@@ -23244,7 +23245,7 @@ errors++;
 var _valid16 = _errs188 === errors;
 valid31 = valid31 || _valid16;
 if(!valid31){
-const err78 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf",keyword:"anyOf",params:{}};
+const err78 = {instancePath:instancePath+"/cans/" + i7+"/half",schemaPath:"#/$defs/Can/properties/half/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err78];
 }
@@ -23266,18 +23267,104 @@ vErrors = null;
 }
 }
 }
-var valid29 = _errs184 === errors;
+var valid30 = _errs184 === errors;
 }
 else {
-var valid29 = true;
+var valid30 = true;
 }
-if(valid29){
-if(data53.id !== undefined){
-let data59 = data53.id;
+if(valid30){
+if(data54.emptyGrams !== undefined){
+let data59 = data54.emptyGrams;
 const _errs190 = errors;
-if(errors === _errs190){
-if(typeof data59 === "string"){
-if(!pattern10.test(data59)){
+const _errs191 = errors;
+let valid32 = false;
+const _errs192 = errors;
+if(errors === _errs192){
+if((typeof data59 == "number") && (isFinite(data59))){
+if(data59 > 100000 || isNaN(data59)){
+const err79 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}};
+if(vErrors === null){
+vErrors = [err79];
+}
+else {
+vErrors.push(err79);
+}
+errors++;
+}
+else {
+if(data59 < 0 || isNaN(data59)){
+const err80 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err80];
+}
+else {
+vErrors.push(err80);
+}
+errors++;
+}
+}
+}
+else {
+const err81 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err81];
+}
+else {
+vErrors.push(err81);
+}
+errors++;
+}
+}
+var _valid17 = _errs192 === errors;
+valid32 = valid32 || _valid17;
+const _errs194 = errors;
+if(data59 !== null){
+const err82 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err82];
+}
+else {
+vErrors.push(err82);
+}
+errors++;
+}
+var _valid17 = _errs194 === errors;
+valid32 = valid32 || _valid17;
+if(!valid32){
+const err83 = {instancePath:instancePath+"/cans/" + i7+"/emptyGrams",schemaPath:"#/$defs/Can/properties/emptyGrams/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err83];
+}
+else {
+vErrors.push(err83);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs191;
+if(vErrors !== null){
+if(_errs191){
+vErrors.length = _errs191;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid30 = _errs190 === errors;
+}
+else {
+var valid30 = true;
+}
+if(valid30){
+if(data54.id !== undefined){
+let data60 = data54.id;
+const _errs196 = errors;
+if(errors === _errs196){
+if(typeof data60 === "string"){
+if(!pattern10.test(data60)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/id",schemaPath:"#/$defs/Can/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -23287,123 +23374,41 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/id",schemaPath:"
 return false;
 }
 }
-var valid29 = _errs190 === errors;
+var valid30 = _errs196 === errors;
 }
 else {
-var valid29 = true;
+var valid30 = true;
 }
-if(valid29){
-if(data53.revision !== undefined){
-let data60 = data53.revision;
-const _errs192 = errors;
-if(!(((typeof data60 == "number") && (!(data60 % 1) && !isNaN(data60))) && (isFinite(data60)))){
+if(valid30){
+if(data54.revision !== undefined){
+let data61 = data54.revision;
+const _errs198 = errors;
+if(!(((typeof data61 == "number") && (!(data61 % 1) && !isNaN(data61))) && (isFinite(data61)))){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/revision",schemaPath:"#/$defs/Can/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs192){
-if((typeof data60 == "number") && (isFinite(data60))){
-if(data60 < 0 || isNaN(data60)){
+if(errors === _errs198){
+if((typeof data61 == "number") && (isFinite(data61))){
+if(data61 < 0 || isNaN(data61)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/revision",schemaPath:"#/$defs/Can/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid29 = _errs192 === errors;
+var valid30 = _errs198 === errors;
 }
 else {
-var valid29 = true;
+var valid30 = true;
 }
-if(valid29){
-if(data53.level !== undefined){
-let data61 = data53.level;
-const _errs194 = errors;
-const _errs195 = errors;
-let valid32 = false;
-const _errs196 = errors;
-if(typeof data61 !== "string"){
-const err79 = {instancePath:instancePath+"/cans/" + i7+"/level",schemaPath:"#/$defs/Can/properties/level/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err79];
-}
-else {
-vErrors.push(err79);
-}
-errors++;
-}
-if(!(((data61 === "enough") || (data61 === "low")) || (data61 === "out"))){
-const err80 = {instancePath:instancePath+"/cans/" + i7+"/level",schemaPath:"#/$defs/Can/properties/level/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema57.properties.level.anyOf[0].enum}};
-if(vErrors === null){
-vErrors = [err80];
-}
-else {
-vErrors.push(err80);
-}
-errors++;
-}
-var _valid17 = _errs196 === errors;
-valid32 = valid32 || _valid17;
-const _errs198 = errors;
-if(data61 !== null){
-const err81 = {instancePath:instancePath+"/cans/" + i7+"/level",schemaPath:"#/$defs/Can/properties/level/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err81];
-}
-else {
-vErrors.push(err81);
-}
-errors++;
-}
-var _valid17 = _errs198 === errors;
-valid32 = valid32 || _valid17;
-if(!valid32){
-const err82 = {instancePath:instancePath+"/cans/" + i7+"/level",schemaPath:"#/$defs/Can/properties/level/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err82];
-}
-else {
-vErrors.push(err82);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs195;
-if(vErrors !== null){
-if(_errs195){
-vErrors.length = _errs195;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid29 = _errs194 === errors;
-}
-else {
-var valid29 = true;
-}
-if(valid29){
-if(data53.countedAtMs !== undefined){
-let data62 = data53.countedAtMs;
+if(valid30){
+if(data54.level !== undefined){
+let data62 = data54.level;
 const _errs200 = errors;
 const _errs201 = errors;
 let valid33 = false;
 const _errs202 = errors;
-if(!(((typeof data62 == "number") && (!(data62 % 1) && !isNaN(data62))) && (isFinite(data62)))){
-const err83 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
-if(vErrors === null){
-vErrors = [err83];
-}
-else {
-vErrors.push(err83);
-}
-errors++;
-}
-if(errors === _errs202){
-if((typeof data62 == "number") && (isFinite(data62))){
-if(data62 > 4102444800000 || isNaN(data62)){
-const err84 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(typeof data62 !== "string"){
+const err84 = {instancePath:instancePath+"/cans/" + i7+"/level",schemaPath:"#/$defs/Can/properties/level/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err84];
 }
@@ -23412,9 +23417,8 @@ vErrors.push(err84);
 }
 errors++;
 }
-else {
-if(data62 < 946684800000 || isNaN(data62)){
-const err85 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(!(((data62 === "enough") || (data62 === "low")) || (data62 === "out"))){
+const err85 = {instancePath:instancePath+"/cans/" + i7+"/level",schemaPath:"#/$defs/Can/properties/level/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema57.properties.level.anyOf[0].enum}};
 if(vErrors === null){
 vErrors = [err85];
 }
@@ -23423,14 +23427,11 @@ vErrors.push(err85);
 }
 errors++;
 }
-}
-}
-}
 var _valid18 = _errs202 === errors;
 valid33 = valid33 || _valid18;
 const _errs204 = errors;
 if(data62 !== null){
-const err86 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err86 = {instancePath:instancePath+"/cans/" + i7+"/level",schemaPath:"#/$defs/Can/properties/level/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err86];
 }
@@ -23442,7 +23443,7 @@ errors++;
 var _valid18 = _errs204 === errors;
 valid33 = valid33 || _valid18;
 if(!valid33){
-const err87 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf",keyword:"anyOf",params:{}};
+const err87 = {instancePath:instancePath+"/cans/" + i7+"/level",schemaPath:"#/$defs/Can/properties/level/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err87];
 }
@@ -23464,20 +23465,20 @@ vErrors = null;
 }
 }
 }
-var valid29 = _errs200 === errors;
+var valid30 = _errs200 === errors;
 }
 else {
-var valid29 = true;
+var valid30 = true;
 }
-if(valid29){
-if(data53.boughtAtMs !== undefined){
-let data63 = data53.boughtAtMs;
+if(valid30){
+if(data54.countedAtMs !== undefined){
+let data63 = data54.countedAtMs;
 const _errs206 = errors;
 const _errs207 = errors;
 let valid34 = false;
 const _errs208 = errors;
 if(!(((typeof data63 == "number") && (!(data63 % 1) && !isNaN(data63))) && (isFinite(data63)))){
-const err88 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+const err88 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err88];
 }
@@ -23489,7 +23490,7 @@ errors++;
 if(errors === _errs208){
 if((typeof data63 == "number") && (isFinite(data63))){
 if(data63 > 4102444800000 || isNaN(data63)){
-const err89 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+const err89 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err89];
 }
@@ -23500,7 +23501,7 @@ errors++;
 }
 else {
 if(data63 < 946684800000 || isNaN(data63)){
-const err90 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+const err90 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err90];
 }
@@ -23516,7 +23517,7 @@ var _valid19 = _errs208 === errors;
 valid34 = valid34 || _valid19;
 const _errs210 = errors;
 if(data63 !== null){
-const err91 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err91 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err91];
 }
@@ -23528,7 +23529,7 @@ errors++;
 var _valid19 = _errs210 === errors;
 valid34 = valid34 || _valid19;
 if(!valid34){
-const err92 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf",keyword:"anyOf",params:{}};
+const err92 = {instancePath:instancePath+"/cans/" + i7+"/countedAtMs",schemaPath:"#/$defs/Can/properties/countedAtMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err92];
 }
@@ -23550,20 +23551,20 @@ vErrors = null;
 }
 }
 }
-var valid29 = _errs206 === errors;
+var valid30 = _errs206 === errors;
 }
 else {
-var valid29 = true;
+var valid30 = true;
 }
-if(valid29){
-if(data53.openedAtMs !== undefined){
-let data64 = data53.openedAtMs;
+if(valid30){
+if(data54.boughtAtMs !== undefined){
+let data64 = data54.boughtAtMs;
 const _errs212 = errors;
 const _errs213 = errors;
 let valid35 = false;
 const _errs214 = errors;
 if(!(((typeof data64 == "number") && (!(data64 % 1) && !isNaN(data64))) && (isFinite(data64)))){
-const err93 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+const err93 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err93];
 }
@@ -23575,7 +23576,7 @@ errors++;
 if(errors === _errs214){
 if((typeof data64 == "number") && (isFinite(data64))){
 if(data64 > 4102444800000 || isNaN(data64)){
-const err94 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+const err94 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err94];
 }
@@ -23586,7 +23587,7 @@ errors++;
 }
 else {
 if(data64 < 946684800000 || isNaN(data64)){
-const err95 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+const err95 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err95];
 }
@@ -23602,7 +23603,7 @@ var _valid20 = _errs214 === errors;
 valid35 = valid35 || _valid20;
 const _errs216 = errors;
 if(data64 !== null){
-const err96 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err96 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err96];
 }
@@ -23614,7 +23615,7 @@ errors++;
 var _valid20 = _errs216 === errors;
 valid35 = valid35 || _valid20;
 if(!valid35){
-const err97 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf",keyword:"anyOf",params:{}};
+const err97 = {instancePath:instancePath+"/cans/" + i7+"/boughtAtMs",schemaPath:"#/$defs/Can/properties/boughtAtMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err97];
 }
@@ -23636,20 +23637,20 @@ vErrors = null;
 }
 }
 }
-var valid29 = _errs212 === errors;
+var valid30 = _errs212 === errors;
 }
 else {
-var valid29 = true;
+var valid30 = true;
 }
-if(valid29){
-if(data53.provedAtMs !== undefined){
-let data65 = data53.provedAtMs;
+if(valid30){
+if(data54.openedAtMs !== undefined){
+let data65 = data54.openedAtMs;
 const _errs218 = errors;
 const _errs219 = errors;
 let valid36 = false;
 const _errs220 = errors;
 if(!(((typeof data65 == "number") && (!(data65 % 1) && !isNaN(data65))) && (isFinite(data65)))){
-const err98 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+const err98 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err98];
 }
@@ -23661,7 +23662,7 @@ errors++;
 if(errors === _errs220){
 if((typeof data65 == "number") && (isFinite(data65))){
 if(data65 > 4102444800000 || isNaN(data65)){
-const err99 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+const err99 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err99];
 }
@@ -23672,7 +23673,7 @@ errors++;
 }
 else {
 if(data65 < 946684800000 || isNaN(data65)){
-const err100 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+const err100 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err100];
 }
@@ -23688,7 +23689,7 @@ var _valid21 = _errs220 === errors;
 valid36 = valid36 || _valid21;
 const _errs222 = errors;
 if(data65 !== null){
-const err101 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err101 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err101];
 }
@@ -23700,7 +23701,7 @@ errors++;
 var _valid21 = _errs222 === errors;
 valid36 = valid36 || _valid21;
 if(!valid36){
-const err102 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf",keyword:"anyOf",params:{}};
+const err102 = {instancePath:instancePath+"/cans/" + i7+"/openedAtMs",schemaPath:"#/$defs/Can/properties/openedAtMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err102];
 }
@@ -23722,22 +23723,20 @@ vErrors = null;
 }
 }
 }
-var valid29 = _errs218 === errors;
+var valid30 = _errs218 === errors;
 }
 else {
-var valid29 = true;
+var valid30 = true;
 }
-if(valid29){
-if(data53.paid !== undefined){
-let data66 = data53.paid;
+if(valid30){
+if(data54.provedAtMs !== undefined){
+let data66 = data54.provedAtMs;
 const _errs224 = errors;
 const _errs225 = errors;
 let valid37 = false;
 const _errs226 = errors;
-if(errors === _errs226){
-if((typeof data66 == "number") && (isFinite(data66))){
-if(data66 > 1000000 || isNaN(data66)){
-const err103 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
+if(!(((typeof data66 == "number") && (!(data66 % 1) && !isNaN(data66))) && (isFinite(data66)))){
+const err103 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err103];
 }
@@ -23746,9 +23745,10 @@ vErrors.push(err103);
 }
 errors++;
 }
-else {
-if(data66 < 0 || isNaN(data66)){
-const err104 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(errors === _errs226){
+if((typeof data66 == "number") && (isFinite(data66))){
+if(data66 > 4102444800000 || isNaN(data66)){
+const err104 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err104];
 }
@@ -23757,10 +23757,9 @@ vErrors.push(err104);
 }
 errors++;
 }
-}
-}
 else {
-const err105 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(data66 < 946684800000 || isNaN(data66)){
+const err105 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err105];
 }
@@ -23770,11 +23769,13 @@ vErrors.push(err105);
 errors++;
 }
 }
+}
+}
 var _valid22 = _errs226 === errors;
 valid37 = valid37 || _valid22;
 const _errs228 = errors;
 if(data66 !== null){
-const err106 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err106 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err106];
 }
@@ -23786,7 +23787,7 @@ errors++;
 var _valid22 = _errs228 === errors;
 valid37 = valid37 || _valid22;
 if(!valid37){
-const err107 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf",keyword:"anyOf",params:{}};
+const err107 = {instancePath:instancePath+"/cans/" + i7+"/provedAtMs",schemaPath:"#/$defs/Can/properties/provedAtMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err107];
 }
@@ -23808,23 +23809,109 @@ vErrors = null;
 }
 }
 }
-var valid29 = _errs224 === errors;
+var valid30 = _errs224 === errors;
 }
 else {
-var valid29 = true;
+var valid30 = true;
 }
-if(valid29){
-if(data53.lot !== undefined){
-let data67 = data53.lot;
+if(valid30){
+if(data54.paid !== undefined){
+let data67 = data54.paid;
 const _errs230 = errors;
-if(errors === _errs230){
-if(typeof data67 === "string"){
-if(data67.length > 200){
+const _errs231 = errors;
+let valid38 = false;
+const _errs232 = errors;
+if(errors === _errs232){
+if((typeof data67 == "number") && (isFinite(data67))){
+if(data67 > 1000000 || isNaN(data67)){
+const err108 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
+if(vErrors === null){
+vErrors = [err108];
+}
+else {
+vErrors.push(err108);
+}
+errors++;
+}
+else {
+if(data67 < 0 || isNaN(data67)){
+const err109 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err109];
+}
+else {
+vErrors.push(err109);
+}
+errors++;
+}
+}
+}
+else {
+const err110 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err110];
+}
+else {
+vErrors.push(err110);
+}
+errors++;
+}
+}
+var _valid23 = _errs232 === errors;
+valid38 = valid38 || _valid23;
+const _errs234 = errors;
+if(data67 !== null){
+const err111 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err111];
+}
+else {
+vErrors.push(err111);
+}
+errors++;
+}
+var _valid23 = _errs234 === errors;
+valid38 = valid38 || _valid23;
+if(!valid38){
+const err112 = {instancePath:instancePath+"/cans/" + i7+"/paid",schemaPath:"#/$defs/Can/properties/paid/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err112];
+}
+else {
+vErrors.push(err112);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs231;
+if(vErrors !== null){
+if(_errs231){
+vErrors.length = _errs231;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid30 = _errs230 === errors;
+}
+else {
+var valid30 = true;
+}
+if(valid30){
+if(data54.lot !== undefined){
+let data68 = data54.lot;
+const _errs236 = errors;
+if(errors === _errs236){
+if(typeof data68 === "string"){
+if(data68.length > 200){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/lot",schemaPath:"#/$defs/Can/properties/lot/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data67)){
+if(!pattern4.test(data68)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/lot",schemaPath:"#/$defs/Can/properties/lot/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -23835,23 +23922,23 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/lot",schemaPath:
 return false;
 }
 }
-var valid29 = _errs230 === errors;
+var valid30 = _errs236 === errors;
 }
 else {
-var valid29 = true;
+var valid30 = true;
 }
-if(valid29){
-if(data53.place !== undefined){
-let data68 = data53.place;
-const _errs232 = errors;
-if(errors === _errs232){
-if(typeof data68 === "string"){
-if(data68.length > 200){
+if(valid30){
+if(data54.place !== undefined){
+let data69 = data54.place;
+const _errs238 = errors;
+if(errors === _errs238){
+if(typeof data69 === "string"){
+if(data69.length > 200){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/place",schemaPath:"#/$defs/Can/properties/place/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data68)){
+if(!pattern4.test(data69)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/place",schemaPath:"#/$defs/Can/properties/place/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -23862,23 +23949,23 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/place",schemaPat
 return false;
 }
 }
-var valid29 = _errs232 === errors;
+var valid30 = _errs238 === errors;
 }
 else {
-var valid29 = true;
+var valid30 = true;
 }
-if(valid29){
-if(data53.note !== undefined){
-let data69 = data53.note;
-const _errs234 = errors;
-if(errors === _errs234){
-if(typeof data69 === "string"){
-if(data69.length > 200){
+if(valid30){
+if(data54.note !== undefined){
+let data70 = data54.note;
+const _errs240 = errors;
+if(errors === _errs240){
+if(typeof data70 === "string"){
+if(data70.length > 200){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/note",schemaPath:"#/$defs/Can/properties/note/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data69)){
+if(!pattern4.test(data70)){
 validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/note",schemaPath:"#/$defs/Can/properties/note/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -23889,10 +23976,10 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7+"/note",schemaPath
 return false;
 }
 }
-var valid29 = _errs234 === errors;
+var valid30 = _errs240 === errors;
 }
 else {
-var valid29 = true;
+var valid30 = true;
 }
 }
 }
@@ -23917,8 +24004,8 @@ validate20.errors = [{instancePath:instancePath+"/cans/" + i7,schemaPath:"#/$def
 return false;
 }
 }
-var valid27 = _errs168 === errors;
-if(!valid27){
+var valid28 = _errs174 === errors;
+if(!valid28){
 break;
 }
 }
@@ -23928,56 +24015,56 @@ validate20.errors = [{instancePath:instancePath+"/cans",schemaPath:"#/properties
 return false;
 }
 }
-var valid0 = _errs166 === errors;
+var valid0 = _errs172 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.supplies !== undefined){
-let data70 = data.supplies;
-const _errs236 = errors;
-if(errors === _errs236){
-if(Array.isArray(data70)){
-var valid38 = true;
-const len8 = data70.length;
+let data71 = data.supplies;
+const _errs242 = errors;
+if(errors === _errs242){
+if(Array.isArray(data71)){
+var valid39 = true;
+const len8 = data71.length;
 for(let i8=0; i8<len8; i8++){
-let data71 = data70[i8];
-const _errs238 = errors;
-const _errs239 = errors;
-if(errors === _errs239){
-if(data71 && typeof data71 == "object" && !Array.isArray(data71)){
+let data72 = data71[i8];
+const _errs244 = errors;
+const _errs245 = errors;
+if(errors === _errs245){
+if(data72 && typeof data72 == "object" && !Array.isArray(data72)){
 let missing4;
-if(((((((((((((((((((data71.name === undefined) && (missing4 = "name")) || ((data71.kindId === undefined) && (missing4 = "kindId"))) || ((data71.grit === undefined) && (missing4 = "grit"))) || ((data71.widthMillimetres === undefined) && (missing4 = "widthMillimetres"))) || ((data71.left === undefined) && (missing4 = "left"))) || ((data71.closedMonths === undefined) && (missing4 = "closedMonths"))) || ((data71.openedMonths === undefined) && (missing4 = "openedMonths"))) || ((data71.id === undefined) && (missing4 = "id"))) || ((data71.revision === undefined) && (missing4 = "revision"))) || ((data71.level === undefined) && (missing4 = "level"))) || ((data71.countedAtMs === undefined) && (missing4 = "countedAtMs"))) || ((data71.boughtAtMs === undefined) && (missing4 = "boughtAtMs"))) || ((data71.openedAtMs === undefined) && (missing4 = "openedAtMs"))) || ((data71.provedAtMs === undefined) && (missing4 = "provedAtMs"))) || ((data71.paid === undefined) && (missing4 = "paid"))) || ((data71.lot === undefined) && (missing4 = "lot"))) || ((data71.place === undefined) && (missing4 = "place"))) || ((data71.note === undefined) && (missing4 = "note"))){
+if(((((((((((((((((((data72.name === undefined) && (missing4 = "name")) || ((data72.kindId === undefined) && (missing4 = "kindId"))) || ((data72.grit === undefined) && (missing4 = "grit"))) || ((data72.widthMillimetres === undefined) && (missing4 = "widthMillimetres"))) || ((data72.left === undefined) && (missing4 = "left"))) || ((data72.closedMonths === undefined) && (missing4 = "closedMonths"))) || ((data72.openedMonths === undefined) && (missing4 = "openedMonths"))) || ((data72.id === undefined) && (missing4 = "id"))) || ((data72.revision === undefined) && (missing4 = "revision"))) || ((data72.level === undefined) && (missing4 = "level"))) || ((data72.countedAtMs === undefined) && (missing4 = "countedAtMs"))) || ((data72.boughtAtMs === undefined) && (missing4 = "boughtAtMs"))) || ((data72.openedAtMs === undefined) && (missing4 = "openedAtMs"))) || ((data72.provedAtMs === undefined) && (missing4 = "provedAtMs"))) || ((data72.paid === undefined) && (missing4 = "paid"))) || ((data72.lot === undefined) && (missing4 = "lot"))) || ((data72.place === undefined) && (missing4 = "place"))) || ((data72.note === undefined) && (missing4 = "note"))){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8,schemaPath:"#/$defs/Supply/required",keyword:"required",params:{missingProperty: missing4}}];
 return false;
 }
 else {
-const _errs241 = errors;
-for(const key4 in data71){
+const _errs247 = errors;
+for(const key4 in data72){
 if(!(func1.call(schema58.properties, key4))){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8,schemaPath:"#/$defs/Supply/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key4}}];
 return false;
 break;
 }
 }
-if(_errs241 === errors){
-if(data71.name !== undefined){
-let data72 = data71.name;
-const _errs242 = errors;
-if(errors === _errs242){
-if(typeof data72 === "string"){
-if(data72.length > 200){
+if(_errs247 === errors){
+if(data72.name !== undefined){
+let data73 = data72.name;
+const _errs248 = errors;
+if(errors === _errs248){
+if(typeof data73 === "string"){
+if(data73.length > 200){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/name",schemaPath:"#/$defs/Supply/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data72.length < 1){
+if(data73.length < 1){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/name",schemaPath:"#/$defs/Supply/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data72)){
+if(!pattern4.test(data73)){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/name",schemaPath:"#/$defs/Supply/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -23989,125 +24076,37 @@ validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/name",schema
 return false;
 }
 }
-var valid40 = _errs242 === errors;
+var valid41 = _errs248 === errors;
 }
 else {
-var valid40 = true;
+var valid41 = true;
 }
-if(valid40){
-if(data71.kindId !== undefined){
-let data73 = data71.kindId;
-const _errs244 = errors;
-if(typeof data73 !== "string"){
+if(valid41){
+if(data72.kindId !== undefined){
+let data74 = data72.kindId;
+const _errs250 = errors;
+if(typeof data74 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/kindId",schemaPath:"#/$defs/Supply/properties/kindId/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!((((((((((((data73 === "abrasiveSheet") || (data73 === "abrasiveDisc")) || (data73 === "tape")) || (data73 === "maskingFilm")) || (data73 === "gloves")) || (data73 === "cartridge")) || (data73 === "thinner")) || (data73 === "cups")) || (data73 === "magnets")) || (data73 === "leds")) || (data73 === "cells")) || (data73 === "sundry"))){
+if(!((((((((((((data74 === "abrasiveSheet") || (data74 === "abrasiveDisc")) || (data74 === "tape")) || (data74 === "maskingFilm")) || (data74 === "gloves")) || (data74 === "cartridge")) || (data74 === "thinner")) || (data74 === "cups")) || (data74 === "magnets")) || (data74 === "leds")) || (data74 === "cells")) || (data74 === "sundry"))){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/kindId",schemaPath:"#/$defs/Supply/properties/kindId/enum",keyword:"enum",params:{allowedValues: schema58.properties.kindId.enum}}];
 return false;
 }
-var valid40 = _errs244 === errors;
+var valid41 = _errs250 === errors;
 }
 else {
-var valid40 = true;
+var valid41 = true;
 }
-if(valid40){
-if(data71.grit !== undefined){
-let data74 = data71.grit;
-const _errs246 = errors;
-const _errs247 = errors;
-let valid41 = false;
-const _errs248 = errors;
-if(!(((typeof data74 == "number") && (!(data74 % 1) && !isNaN(data74))) && (isFinite(data74)))){
-const err108 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf/0/type",keyword:"type",params:{type: "integer"}};
-if(vErrors === null){
-vErrors = [err108];
-}
-else {
-vErrors.push(err108);
-}
-errors++;
-}
-if(errors === _errs248){
-if((typeof data74 == "number") && (isFinite(data74))){
-if(data74 > 20000 || isNaN(data74)){
-const err109 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20000}};
-if(vErrors === null){
-vErrors = [err109];
-}
-else {
-vErrors.push(err109);
-}
-errors++;
-}
-else {
-if(data74 < 8 || isNaN(data74)){
-const err110 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 8}};
-if(vErrors === null){
-vErrors = [err110];
-}
-else {
-vErrors.push(err110);
-}
-errors++;
-}
-}
-}
-}
-var _valid23 = _errs248 === errors;
-valid41 = valid41 || _valid23;
-const _errs250 = errors;
-if(data74 !== null){
-const err111 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err111];
-}
-else {
-vErrors.push(err111);
-}
-errors++;
-}
-var _valid23 = _errs250 === errors;
-valid41 = valid41 || _valid23;
-if(!valid41){
-const err112 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err112];
-}
-else {
-vErrors.push(err112);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs247;
-if(vErrors !== null){
-if(_errs247){
-vErrors.length = _errs247;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid40 = _errs246 === errors;
-}
-else {
-var valid40 = true;
-}
-if(valid40){
-if(data71.widthMillimetres !== undefined){
-let data75 = data71.widthMillimetres;
+if(valid41){
+if(data72.grit !== undefined){
+let data75 = data72.grit;
 const _errs252 = errors;
 const _errs253 = errors;
 let valid42 = false;
 const _errs254 = errors;
-if(errors === _errs254){
-if((typeof data75 == "number") && (isFinite(data75))){
-if(data75 > 5000 || isNaN(data75)){
-const err113 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 5000}};
+if(!(((typeof data75 == "number") && (!(data75 % 1) && !isNaN(data75))) && (isFinite(data75)))){
+const err113 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err113];
 }
@@ -24116,9 +24115,10 @@ vErrors.push(err113);
 }
 errors++;
 }
-else {
-if(data75 < 0.1 || isNaN(data75)){
-const err114 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+if(errors === _errs254){
+if((typeof data75 == "number") && (isFinite(data75))){
+if(data75 > 20000 || isNaN(data75)){
+const err114 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 20000}};
 if(vErrors === null){
 vErrors = [err114];
 }
@@ -24127,10 +24127,9 @@ vErrors.push(err114);
 }
 errors++;
 }
-}
-}
 else {
-const err115 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(data75 < 8 || isNaN(data75)){
+const err115 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 8}};
 if(vErrors === null){
 vErrors = [err115];
 }
@@ -24140,11 +24139,13 @@ vErrors.push(err115);
 errors++;
 }
 }
+}
+}
 var _valid24 = _errs254 === errors;
 valid42 = valid42 || _valid24;
 const _errs256 = errors;
 if(data75 !== null){
-const err116 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err116 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err116];
 }
@@ -24156,7 +24157,7 @@ errors++;
 var _valid24 = _errs256 === errors;
 valid42 = valid42 || _valid24;
 if(!valid42){
-const err117 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf",keyword:"anyOf",params:{}};
+const err117 = {instancePath:instancePath+"/supplies/" + i8+"/grit",schemaPath:"#/$defs/Supply/properties/grit/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err117];
 }
@@ -24178,49 +24179,22 @@ vErrors = null;
 }
 }
 }
-var valid40 = _errs252 === errors;
+var valid41 = _errs252 === errors;
 }
 else {
-var valid40 = true;
+var valid41 = true;
 }
-if(valid40){
-if(data71.left !== undefined){
-let data76 = data71.left;
+if(valid41){
+if(data72.widthMillimetres !== undefined){
+let data76 = data72.widthMillimetres;
 const _errs258 = errors;
-if(errors === _errs258){
-if((typeof data76 == "number") && (isFinite(data76))){
-if(data76 > 10000000 || isNaN(data76)){
-validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/left",schemaPath:"#/$defs/Supply/properties/left/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000000}}];
-return false;
-}
-else {
-if(data76 < 0 || isNaN(data76)){
-validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/left",schemaPath:"#/$defs/Supply/properties/left/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/left",schemaPath:"#/$defs/Supply/properties/left/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid40 = _errs258 === errors;
-}
-else {
-var valid40 = true;
-}
-if(valid40){
-if(data71.closedMonths !== undefined){
-let data77 = data71.closedMonths;
-const _errs260 = errors;
-const _errs261 = errors;
+const _errs259 = errors;
 let valid43 = false;
-const _errs262 = errors;
-if(errors === _errs262){
-if((typeof data77 == "number") && (isFinite(data77))){
-if(data77 > 1200 || isNaN(data77)){
-const err118 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1200}};
+const _errs260 = errors;
+if(errors === _errs260){
+if((typeof data76 == "number") && (isFinite(data76))){
+if(data76 > 5000 || isNaN(data76)){
+const err118 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 5000}};
 if(vErrors === null){
 vErrors = [err118];
 }
@@ -24230,8 +24204,8 @@ vErrors.push(err118);
 errors++;
 }
 else {
-if(data77 < 0.1 || isNaN(data77)){
-const err119 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+if(data76 < 0.1 || isNaN(data76)){
+const err119 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
 if(vErrors === null){
 vErrors = [err119];
 }
@@ -24243,7 +24217,7 @@ errors++;
 }
 }
 else {
-const err120 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err120 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err120];
 }
@@ -24253,11 +24227,11 @@ vErrors.push(err120);
 errors++;
 }
 }
-var _valid25 = _errs262 === errors;
+var _valid25 = _errs260 === errors;
 valid43 = valid43 || _valid25;
-const _errs264 = errors;
-if(data77 !== null){
-const err121 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const _errs262 = errors;
+if(data76 !== null){
+const err121 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err121];
 }
@@ -24266,10 +24240,10 @@ vErrors.push(err121);
 }
 errors++;
 }
-var _valid25 = _errs264 === errors;
+var _valid25 = _errs262 === errors;
 valid43 = valid43 || _valid25;
 if(!valid43){
-const err122 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf",keyword:"anyOf",params:{}};
+const err122 = {instancePath:instancePath+"/supplies/" + i8+"/widthMillimetres",schemaPath:"#/$defs/Supply/properties/widthMillimetres/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err122];
 }
@@ -24281,24 +24255,51 @@ validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs261;
+errors = _errs259;
 if(vErrors !== null){
-if(_errs261){
-vErrors.length = _errs261;
+if(_errs259){
+vErrors.length = _errs259;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid40 = _errs260 === errors;
+var valid41 = _errs258 === errors;
 }
 else {
-var valid40 = true;
+var valid41 = true;
 }
-if(valid40){
-if(data71.openedMonths !== undefined){
-let data78 = data71.openedMonths;
+if(valid41){
+if(data72.left !== undefined){
+let data77 = data72.left;
+const _errs264 = errors;
+if(errors === _errs264){
+if((typeof data77 == "number") && (isFinite(data77))){
+if(data77 > 10000000 || isNaN(data77)){
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/left",schemaPath:"#/$defs/Supply/properties/left/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000000}}];
+return false;
+}
+else {
+if(data77 < 0 || isNaN(data77)){
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/left",schemaPath:"#/$defs/Supply/properties/left/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/left",schemaPath:"#/$defs/Supply/properties/left/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid41 = _errs264 === errors;
+}
+else {
+var valid41 = true;
+}
+if(valid41){
+if(data72.closedMonths !== undefined){
+let data78 = data72.closedMonths;
 const _errs266 = errors;
 const _errs267 = errors;
 let valid44 = false;
@@ -24306,7 +24307,7 @@ const _errs268 = errors;
 if(errors === _errs268){
 if((typeof data78 == "number") && (isFinite(data78))){
 if(data78 > 1200 || isNaN(data78)){
-const err123 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1200}};
+const err123 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1200}};
 if(vErrors === null){
 vErrors = [err123];
 }
@@ -24317,7 +24318,7 @@ errors++;
 }
 else {
 if(data78 < 0.1 || isNaN(data78)){
-const err124 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+const err124 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
 if(vErrors === null){
 vErrors = [err124];
 }
@@ -24329,7 +24330,7 @@ errors++;
 }
 }
 else {
-const err125 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err125 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err125];
 }
@@ -24343,7 +24344,7 @@ var _valid26 = _errs268 === errors;
 valid44 = valid44 || _valid26;
 const _errs270 = errors;
 if(data78 !== null){
-const err126 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err126 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err126];
 }
@@ -24355,7 +24356,7 @@ errors++;
 var _valid26 = _errs270 === errors;
 valid44 = valid44 || _valid26;
 if(!valid44){
-const err127 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf",keyword:"anyOf",params:{}};
+const err127 = {instancePath:instancePath+"/supplies/" + i8+"/closedMonths",schemaPath:"#/$defs/Supply/properties/closedMonths/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err127];
 }
@@ -24377,18 +24378,104 @@ vErrors = null;
 }
 }
 }
-var valid40 = _errs266 === errors;
+var valid41 = _errs266 === errors;
 }
 else {
-var valid40 = true;
+var valid41 = true;
 }
-if(valid40){
-if(data71.id !== undefined){
-let data79 = data71.id;
+if(valid41){
+if(data72.openedMonths !== undefined){
+let data79 = data72.openedMonths;
 const _errs272 = errors;
-if(errors === _errs272){
-if(typeof data79 === "string"){
-if(!pattern10.test(data79)){
+const _errs273 = errors;
+let valid45 = false;
+const _errs274 = errors;
+if(errors === _errs274){
+if((typeof data79 == "number") && (isFinite(data79))){
+if(data79 > 1200 || isNaN(data79)){
+const err128 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1200}};
+if(vErrors === null){
+vErrors = [err128];
+}
+else {
+vErrors.push(err128);
+}
+errors++;
+}
+else {
+if(data79 < 0.1 || isNaN(data79)){
+const err129 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+if(vErrors === null){
+vErrors = [err129];
+}
+else {
+vErrors.push(err129);
+}
+errors++;
+}
+}
+}
+else {
+const err130 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err130];
+}
+else {
+vErrors.push(err130);
+}
+errors++;
+}
+}
+var _valid27 = _errs274 === errors;
+valid45 = valid45 || _valid27;
+const _errs276 = errors;
+if(data79 !== null){
+const err131 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err131];
+}
+else {
+vErrors.push(err131);
+}
+errors++;
+}
+var _valid27 = _errs276 === errors;
+valid45 = valid45 || _valid27;
+if(!valid45){
+const err132 = {instancePath:instancePath+"/supplies/" + i8+"/openedMonths",schemaPath:"#/$defs/Supply/properties/openedMonths/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err132];
+}
+else {
+vErrors.push(err132);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs273;
+if(vErrors !== null){
+if(_errs273){
+vErrors.length = _errs273;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid41 = _errs272 === errors;
+}
+else {
+var valid41 = true;
+}
+if(valid41){
+if(data72.id !== undefined){
+let data80 = data72.id;
+const _errs278 = errors;
+if(errors === _errs278){
+if(typeof data80 === "string"){
+if(!pattern10.test(data80)){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/id",schemaPath:"#/$defs/Supply/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -24398,123 +24485,41 @@ validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/id",schemaPa
 return false;
 }
 }
-var valid40 = _errs272 === errors;
+var valid41 = _errs278 === errors;
 }
 else {
-var valid40 = true;
+var valid41 = true;
 }
-if(valid40){
-if(data71.revision !== undefined){
-let data80 = data71.revision;
-const _errs274 = errors;
-if(!(((typeof data80 == "number") && (!(data80 % 1) && !isNaN(data80))) && (isFinite(data80)))){
+if(valid41){
+if(data72.revision !== undefined){
+let data81 = data72.revision;
+const _errs280 = errors;
+if(!(((typeof data81 == "number") && (!(data81 % 1) && !isNaN(data81))) && (isFinite(data81)))){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/revision",schemaPath:"#/$defs/Supply/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs274){
-if((typeof data80 == "number") && (isFinite(data80))){
-if(data80 < 0 || isNaN(data80)){
+if(errors === _errs280){
+if((typeof data81 == "number") && (isFinite(data81))){
+if(data81 < 0 || isNaN(data81)){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/revision",schemaPath:"#/$defs/Supply/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid40 = _errs274 === errors;
+var valid41 = _errs280 === errors;
 }
 else {
-var valid40 = true;
+var valid41 = true;
 }
-if(valid40){
-if(data71.level !== undefined){
-let data81 = data71.level;
-const _errs276 = errors;
-const _errs277 = errors;
-let valid45 = false;
-const _errs278 = errors;
-if(typeof data81 !== "string"){
-const err128 = {instancePath:instancePath+"/supplies/" + i8+"/level",schemaPath:"#/$defs/Supply/properties/level/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err128];
-}
-else {
-vErrors.push(err128);
-}
-errors++;
-}
-if(!(((data81 === "enough") || (data81 === "low")) || (data81 === "out"))){
-const err129 = {instancePath:instancePath+"/supplies/" + i8+"/level",schemaPath:"#/$defs/Supply/properties/level/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema58.properties.level.anyOf[0].enum}};
-if(vErrors === null){
-vErrors = [err129];
-}
-else {
-vErrors.push(err129);
-}
-errors++;
-}
-var _valid27 = _errs278 === errors;
-valid45 = valid45 || _valid27;
-const _errs280 = errors;
-if(data81 !== null){
-const err130 = {instancePath:instancePath+"/supplies/" + i8+"/level",schemaPath:"#/$defs/Supply/properties/level/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err130];
-}
-else {
-vErrors.push(err130);
-}
-errors++;
-}
-var _valid27 = _errs280 === errors;
-valid45 = valid45 || _valid27;
-if(!valid45){
-const err131 = {instancePath:instancePath+"/supplies/" + i8+"/level",schemaPath:"#/$defs/Supply/properties/level/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err131];
-}
-else {
-vErrors.push(err131);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs277;
-if(vErrors !== null){
-if(_errs277){
-vErrors.length = _errs277;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid40 = _errs276 === errors;
-}
-else {
-var valid40 = true;
-}
-if(valid40){
-if(data71.countedAtMs !== undefined){
-let data82 = data71.countedAtMs;
+if(valid41){
+if(data72.level !== undefined){
+let data82 = data72.level;
 const _errs282 = errors;
 const _errs283 = errors;
 let valid46 = false;
 const _errs284 = errors;
-if(!(((typeof data82 == "number") && (!(data82 % 1) && !isNaN(data82))) && (isFinite(data82)))){
-const err132 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
-if(vErrors === null){
-vErrors = [err132];
-}
-else {
-vErrors.push(err132);
-}
-errors++;
-}
-if(errors === _errs284){
-if((typeof data82 == "number") && (isFinite(data82))){
-if(data82 > 4102444800000 || isNaN(data82)){
-const err133 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(typeof data82 !== "string"){
+const err133 = {instancePath:instancePath+"/supplies/" + i8+"/level",schemaPath:"#/$defs/Supply/properties/level/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err133];
 }
@@ -24523,9 +24528,8 @@ vErrors.push(err133);
 }
 errors++;
 }
-else {
-if(data82 < 946684800000 || isNaN(data82)){
-const err134 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(!(((data82 === "enough") || (data82 === "low")) || (data82 === "out"))){
+const err134 = {instancePath:instancePath+"/supplies/" + i8+"/level",schemaPath:"#/$defs/Supply/properties/level/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema58.properties.level.anyOf[0].enum}};
 if(vErrors === null){
 vErrors = [err134];
 }
@@ -24534,14 +24538,11 @@ vErrors.push(err134);
 }
 errors++;
 }
-}
-}
-}
 var _valid28 = _errs284 === errors;
 valid46 = valid46 || _valid28;
 const _errs286 = errors;
 if(data82 !== null){
-const err135 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err135 = {instancePath:instancePath+"/supplies/" + i8+"/level",schemaPath:"#/$defs/Supply/properties/level/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err135];
 }
@@ -24553,7 +24554,7 @@ errors++;
 var _valid28 = _errs286 === errors;
 valid46 = valid46 || _valid28;
 if(!valid46){
-const err136 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf",keyword:"anyOf",params:{}};
+const err136 = {instancePath:instancePath+"/supplies/" + i8+"/level",schemaPath:"#/$defs/Supply/properties/level/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err136];
 }
@@ -24575,20 +24576,20 @@ vErrors = null;
 }
 }
 }
-var valid40 = _errs282 === errors;
+var valid41 = _errs282 === errors;
 }
 else {
-var valid40 = true;
+var valid41 = true;
 }
-if(valid40){
-if(data71.boughtAtMs !== undefined){
-let data83 = data71.boughtAtMs;
+if(valid41){
+if(data72.countedAtMs !== undefined){
+let data83 = data72.countedAtMs;
 const _errs288 = errors;
 const _errs289 = errors;
 let valid47 = false;
 const _errs290 = errors;
 if(!(((typeof data83 == "number") && (!(data83 % 1) && !isNaN(data83))) && (isFinite(data83)))){
-const err137 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+const err137 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err137];
 }
@@ -24600,7 +24601,7 @@ errors++;
 if(errors === _errs290){
 if((typeof data83 == "number") && (isFinite(data83))){
 if(data83 > 4102444800000 || isNaN(data83)){
-const err138 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+const err138 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err138];
 }
@@ -24611,7 +24612,7 @@ errors++;
 }
 else {
 if(data83 < 946684800000 || isNaN(data83)){
-const err139 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+const err139 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err139];
 }
@@ -24627,7 +24628,7 @@ var _valid29 = _errs290 === errors;
 valid47 = valid47 || _valid29;
 const _errs292 = errors;
 if(data83 !== null){
-const err140 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err140 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err140];
 }
@@ -24639,7 +24640,7 @@ errors++;
 var _valid29 = _errs292 === errors;
 valid47 = valid47 || _valid29;
 if(!valid47){
-const err141 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf",keyword:"anyOf",params:{}};
+const err141 = {instancePath:instancePath+"/supplies/" + i8+"/countedAtMs",schemaPath:"#/$defs/Supply/properties/countedAtMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err141];
 }
@@ -24661,20 +24662,20 @@ vErrors = null;
 }
 }
 }
-var valid40 = _errs288 === errors;
+var valid41 = _errs288 === errors;
 }
 else {
-var valid40 = true;
+var valid41 = true;
 }
-if(valid40){
-if(data71.openedAtMs !== undefined){
-let data84 = data71.openedAtMs;
+if(valid41){
+if(data72.boughtAtMs !== undefined){
+let data84 = data72.boughtAtMs;
 const _errs294 = errors;
 const _errs295 = errors;
 let valid48 = false;
 const _errs296 = errors;
 if(!(((typeof data84 == "number") && (!(data84 % 1) && !isNaN(data84))) && (isFinite(data84)))){
-const err142 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+const err142 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err142];
 }
@@ -24686,7 +24687,7 @@ errors++;
 if(errors === _errs296){
 if((typeof data84 == "number") && (isFinite(data84))){
 if(data84 > 4102444800000 || isNaN(data84)){
-const err143 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+const err143 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err143];
 }
@@ -24697,7 +24698,7 @@ errors++;
 }
 else {
 if(data84 < 946684800000 || isNaN(data84)){
-const err144 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+const err144 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err144];
 }
@@ -24713,7 +24714,7 @@ var _valid30 = _errs296 === errors;
 valid48 = valid48 || _valid30;
 const _errs298 = errors;
 if(data84 !== null){
-const err145 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err145 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err145];
 }
@@ -24725,7 +24726,7 @@ errors++;
 var _valid30 = _errs298 === errors;
 valid48 = valid48 || _valid30;
 if(!valid48){
-const err146 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf",keyword:"anyOf",params:{}};
+const err146 = {instancePath:instancePath+"/supplies/" + i8+"/boughtAtMs",schemaPath:"#/$defs/Supply/properties/boughtAtMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err146];
 }
@@ -24747,20 +24748,20 @@ vErrors = null;
 }
 }
 }
-var valid40 = _errs294 === errors;
+var valid41 = _errs294 === errors;
 }
 else {
-var valid40 = true;
+var valid41 = true;
 }
-if(valid40){
-if(data71.provedAtMs !== undefined){
-let data85 = data71.provedAtMs;
+if(valid41){
+if(data72.openedAtMs !== undefined){
+let data85 = data72.openedAtMs;
 const _errs300 = errors;
 const _errs301 = errors;
 let valid49 = false;
 const _errs302 = errors;
 if(!(((typeof data85 == "number") && (!(data85 % 1) && !isNaN(data85))) && (isFinite(data85)))){
-const err147 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+const err147 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err147];
 }
@@ -24772,7 +24773,7 @@ errors++;
 if(errors === _errs302){
 if((typeof data85 == "number") && (isFinite(data85))){
 if(data85 > 4102444800000 || isNaN(data85)){
-const err148 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+const err148 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err148];
 }
@@ -24783,7 +24784,7 @@ errors++;
 }
 else {
 if(data85 < 946684800000 || isNaN(data85)){
-const err149 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+const err149 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err149];
 }
@@ -24799,7 +24800,7 @@ var _valid31 = _errs302 === errors;
 valid49 = valid49 || _valid31;
 const _errs304 = errors;
 if(data85 !== null){
-const err150 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err150 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err150];
 }
@@ -24811,7 +24812,7 @@ errors++;
 var _valid31 = _errs304 === errors;
 valid49 = valid49 || _valid31;
 if(!valid49){
-const err151 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf",keyword:"anyOf",params:{}};
+const err151 = {instancePath:instancePath+"/supplies/" + i8+"/openedAtMs",schemaPath:"#/$defs/Supply/properties/openedAtMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err151];
 }
@@ -24833,22 +24834,20 @@ vErrors = null;
 }
 }
 }
-var valid40 = _errs300 === errors;
+var valid41 = _errs300 === errors;
 }
 else {
-var valid40 = true;
+var valid41 = true;
 }
-if(valid40){
-if(data71.paid !== undefined){
-let data86 = data71.paid;
+if(valid41){
+if(data72.provedAtMs !== undefined){
+let data86 = data72.provedAtMs;
 const _errs306 = errors;
 const _errs307 = errors;
 let valid50 = false;
 const _errs308 = errors;
-if(errors === _errs308){
-if((typeof data86 == "number") && (isFinite(data86))){
-if(data86 > 1000000 || isNaN(data86)){
-const err152 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
+if(!(((typeof data86 == "number") && (!(data86 % 1) && !isNaN(data86))) && (isFinite(data86)))){
+const err152 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
 if(vErrors === null){
 vErrors = [err152];
 }
@@ -24857,9 +24856,10 @@ vErrors.push(err152);
 }
 errors++;
 }
-else {
-if(data86 < 0 || isNaN(data86)){
-const err153 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(errors === _errs308){
+if((typeof data86 == "number") && (isFinite(data86))){
+if(data86 > 4102444800000 || isNaN(data86)){
+const err153 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
 if(vErrors === null){
 vErrors = [err153];
 }
@@ -24868,10 +24868,9 @@ vErrors.push(err153);
 }
 errors++;
 }
-}
-}
 else {
-const err154 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(data86 < 946684800000 || isNaN(data86)){
+const err154 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
 if(vErrors === null){
 vErrors = [err154];
 }
@@ -24881,11 +24880,13 @@ vErrors.push(err154);
 errors++;
 }
 }
+}
+}
 var _valid32 = _errs308 === errors;
 valid50 = valid50 || _valid32;
 const _errs310 = errors;
 if(data86 !== null){
-const err155 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err155 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err155];
 }
@@ -24897,7 +24898,7 @@ errors++;
 var _valid32 = _errs310 === errors;
 valid50 = valid50 || _valid32;
 if(!valid50){
-const err156 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf",keyword:"anyOf",params:{}};
+const err156 = {instancePath:instancePath+"/supplies/" + i8+"/provedAtMs",schemaPath:"#/$defs/Supply/properties/provedAtMs/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err156];
 }
@@ -24919,23 +24920,109 @@ vErrors = null;
 }
 }
 }
-var valid40 = _errs306 === errors;
+var valid41 = _errs306 === errors;
 }
 else {
-var valid40 = true;
+var valid41 = true;
 }
-if(valid40){
-if(data71.lot !== undefined){
-let data87 = data71.lot;
+if(valid41){
+if(data72.paid !== undefined){
+let data87 = data72.paid;
 const _errs312 = errors;
-if(errors === _errs312){
-if(typeof data87 === "string"){
-if(data87.length > 200){
+const _errs313 = errors;
+let valid51 = false;
+const _errs314 = errors;
+if(errors === _errs314){
+if((typeof data87 == "number") && (isFinite(data87))){
+if(data87 > 1000000 || isNaN(data87)){
+const err157 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
+if(vErrors === null){
+vErrors = [err157];
+}
+else {
+vErrors.push(err157);
+}
+errors++;
+}
+else {
+if(data87 < 0 || isNaN(data87)){
+const err158 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err158];
+}
+else {
+vErrors.push(err158);
+}
+errors++;
+}
+}
+}
+else {
+const err159 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err159];
+}
+else {
+vErrors.push(err159);
+}
+errors++;
+}
+}
+var _valid33 = _errs314 === errors;
+valid51 = valid51 || _valid33;
+const _errs316 = errors;
+if(data87 !== null){
+const err160 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err160];
+}
+else {
+vErrors.push(err160);
+}
+errors++;
+}
+var _valid33 = _errs316 === errors;
+valid51 = valid51 || _valid33;
+if(!valid51){
+const err161 = {instancePath:instancePath+"/supplies/" + i8+"/paid",schemaPath:"#/$defs/Supply/properties/paid/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err161];
+}
+else {
+vErrors.push(err161);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs313;
+if(vErrors !== null){
+if(_errs313){
+vErrors.length = _errs313;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid41 = _errs312 === errors;
+}
+else {
+var valid41 = true;
+}
+if(valid41){
+if(data72.lot !== undefined){
+let data88 = data72.lot;
+const _errs318 = errors;
+if(errors === _errs318){
+if(typeof data88 === "string"){
+if(data88.length > 200){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/lot",schemaPath:"#/$defs/Supply/properties/lot/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data87)){
+if(!pattern4.test(data88)){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/lot",schemaPath:"#/$defs/Supply/properties/lot/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -24946,23 +25033,23 @@ validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/lot",schemaP
 return false;
 }
 }
-var valid40 = _errs312 === errors;
+var valid41 = _errs318 === errors;
 }
 else {
-var valid40 = true;
+var valid41 = true;
 }
-if(valid40){
-if(data71.place !== undefined){
-let data88 = data71.place;
-const _errs314 = errors;
-if(errors === _errs314){
-if(typeof data88 === "string"){
-if(data88.length > 200){
+if(valid41){
+if(data72.place !== undefined){
+let data89 = data72.place;
+const _errs320 = errors;
+if(errors === _errs320){
+if(typeof data89 === "string"){
+if(data89.length > 200){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/place",schemaPath:"#/$defs/Supply/properties/place/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data88)){
+if(!pattern4.test(data89)){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/place",schemaPath:"#/$defs/Supply/properties/place/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -24973,23 +25060,23 @@ validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/place",schem
 return false;
 }
 }
-var valid40 = _errs314 === errors;
+var valid41 = _errs320 === errors;
 }
 else {
-var valid40 = true;
+var valid41 = true;
 }
-if(valid40){
-if(data71.note !== undefined){
-let data89 = data71.note;
-const _errs316 = errors;
-if(errors === _errs316){
-if(typeof data89 === "string"){
-if(data89.length > 200){
+if(valid41){
+if(data72.note !== undefined){
+let data90 = data72.note;
+const _errs322 = errors;
+if(errors === _errs322){
+if(typeof data90 === "string"){
+if(data90.length > 200){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/note",schemaPath:"#/$defs/Supply/properties/note/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data89)){
+if(!pattern4.test(data90)){
 validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/note",schemaPath:"#/$defs/Supply/properties/note/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -25000,10 +25087,10 @@ validate20.errors = [{instancePath:instancePath+"/supplies/" + i8+"/note",schema
 return false;
 }
 }
-var valid40 = _errs316 === errors;
+var valid41 = _errs322 === errors;
 }
 else {
-var valid40 = true;
+var valid41 = true;
 }
 }
 }
@@ -25030,8 +25117,8 @@ validate20.errors = [{instancePath:instancePath+"/supplies/" + i8,schemaPath:"#/
 return false;
 }
 }
-var valid38 = _errs238 === errors;
-if(!valid38){
+var valid39 = _errs244 === errors;
+if(!valid39){
 break;
 }
 }
@@ -25041,56 +25128,56 @@ validate20.errors = [{instancePath:instancePath+"/supplies",schemaPath:"#/proper
 return false;
 }
 }
-var valid0 = _errs236 === errors;
+var valid0 = _errs242 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.suppliers !== undefined){
-let data90 = data.suppliers;
-const _errs318 = errors;
-if(errors === _errs318){
-if(Array.isArray(data90)){
-var valid51 = true;
-const len9 = data90.length;
+let data91 = data.suppliers;
+const _errs324 = errors;
+if(errors === _errs324){
+if(Array.isArray(data91)){
+var valid52 = true;
+const len9 = data91.length;
 for(let i9=0; i9<len9; i9++){
-let data91 = data90[i9];
-const _errs320 = errors;
-const _errs321 = errors;
-if(errors === _errs321){
-if(data91 && typeof data91 == "object" && !Array.isArray(data91)){
+let data92 = data91[i9];
+const _errs326 = errors;
+const _errs327 = errors;
+if(errors === _errs327){
+if(data92 && typeof data92 == "object" && !Array.isArray(data92)){
 let missing5;
-if(((((((((data91.name === undefined) && (missing5 = "name")) || ((data91.days === undefined) && (missing5 = "days"))) || ((data91.sendingWeekdays === undefined) && (missing5 = "sendingWeekdays"))) || ((data91.carriage === undefined) && (missing5 = "carriage"))) || ((data91.leastOrder === undefined) && (missing5 = "leastOrder"))) || ((data91.note === undefined) && (missing5 = "note"))) || ((data91.id === undefined) && (missing5 = "id"))) || ((data91.revision === undefined) && (missing5 = "revision"))){
+if(((((((((data92.name === undefined) && (missing5 = "name")) || ((data92.days === undefined) && (missing5 = "days"))) || ((data92.sendingWeekdays === undefined) && (missing5 = "sendingWeekdays"))) || ((data92.carriage === undefined) && (missing5 = "carriage"))) || ((data92.leastOrder === undefined) && (missing5 = "leastOrder"))) || ((data92.note === undefined) && (missing5 = "note"))) || ((data92.id === undefined) && (missing5 = "id"))) || ((data92.revision === undefined) && (missing5 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9,schemaPath:"#/$defs/Supplier/required",keyword:"required",params:{missingProperty: missing5}}];
 return false;
 }
 else {
-const _errs323 = errors;
-for(const key5 in data91){
+const _errs329 = errors;
+for(const key5 in data92){
 if(!((((((((key5 === "name") || (key5 === "days")) || (key5 === "sendingWeekdays")) || (key5 === "carriage")) || (key5 === "leastOrder")) || (key5 === "note")) || (key5 === "id")) || (key5 === "revision"))){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9,schemaPath:"#/$defs/Supplier/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key5}}];
 return false;
 break;
 }
 }
-if(_errs323 === errors){
-if(data91.name !== undefined){
-let data92 = data91.name;
-const _errs324 = errors;
-if(errors === _errs324){
-if(typeof data92 === "string"){
-if(data92.length > 200){
+if(_errs329 === errors){
+if(data92.name !== undefined){
+let data93 = data92.name;
+const _errs330 = errors;
+if(errors === _errs330){
+if(typeof data93 === "string"){
+if(data93.length > 200){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/name",schemaPath:"#/$defs/Supplier/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data92.length < 1){
+if(data93.length < 1){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/name",schemaPath:"#/$defs/Supplier/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data92)){
+if(!pattern4.test(data93)){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/name",schemaPath:"#/$defs/Supplier/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -25102,84 +25189,84 @@ validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/name",schem
 return false;
 }
 }
-var valid53 = _errs324 === errors;
+var valid54 = _errs330 === errors;
 }
 else {
-var valid53 = true;
+var valid54 = true;
 }
-if(valid53){
-if(data91.days !== undefined){
-let data93 = data91.days;
-const _errs326 = errors;
-if(!(((typeof data93 == "number") && (!(data93 % 1) && !isNaN(data93))) && (isFinite(data93)))){
+if(valid54){
+if(data92.days !== undefined){
+let data94 = data92.days;
+const _errs332 = errors;
+if(!(((typeof data94 == "number") && (!(data94 % 1) && !isNaN(data94))) && (isFinite(data94)))){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/days",schemaPath:"#/$defs/Supplier/properties/days/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs326){
-if((typeof data93 == "number") && (isFinite(data93))){
-if(data93 > 365 || isNaN(data93)){
+if(errors === _errs332){
+if((typeof data94 == "number") && (isFinite(data94))){
+if(data94 > 365 || isNaN(data94)){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/days",schemaPath:"#/$defs/Supplier/properties/days/maximum",keyword:"maximum",params:{comparison: "<=", limit: 365}}];
 return false;
 }
 else {
-if(data93 < 0 || isNaN(data93)){
+if(data94 < 0 || isNaN(data94)){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/days",schemaPath:"#/$defs/Supplier/properties/days/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
 }
-var valid53 = _errs326 === errors;
+var valid54 = _errs332 === errors;
 }
 else {
-var valid53 = true;
+var valid54 = true;
 }
-if(valid53){
-if(data91.sendingWeekdays !== undefined){
-let data94 = data91.sendingWeekdays;
-const _errs328 = errors;
-if(errors === _errs328){
-if(Array.isArray(data94)){
-if(data94.length > 7){
+if(valid54){
+if(data92.sendingWeekdays !== undefined){
+let data95 = data92.sendingWeekdays;
+const _errs334 = errors;
+if(errors === _errs334){
+if(Array.isArray(data95)){
+if(data95.length > 7){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/sendingWeekdays",schemaPath:"#/$defs/Supplier/properties/sendingWeekdays/maxItems",keyword:"maxItems",params:{limit: 7}}];
 return false;
 }
 else {
-var valid54 = true;
-const len10 = data94.length;
+var valid55 = true;
+const len10 = data95.length;
 for(let i10=0; i10<len10; i10++){
-let data95 = data94[i10];
-const _errs330 = errors;
-if(!(((typeof data95 == "number") && (!(data95 % 1) && !isNaN(data95))) && (isFinite(data95)))){
+let data96 = data95[i10];
+const _errs336 = errors;
+if(!(((typeof data96 == "number") && (!(data96 % 1) && !isNaN(data96))) && (isFinite(data96)))){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/sendingWeekdays/" + i10,schemaPath:"#/$defs/Supplier/properties/sendingWeekdays/items/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs330){
-if((typeof data95 == "number") && (isFinite(data95))){
-if(data95 > 7 || isNaN(data95)){
+if(errors === _errs336){
+if((typeof data96 == "number") && (isFinite(data96))){
+if(data96 > 7 || isNaN(data96)){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/sendingWeekdays/" + i10,schemaPath:"#/$defs/Supplier/properties/sendingWeekdays/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 7}}];
 return false;
 }
 else {
-if(data95 < 1 || isNaN(data95)){
+if(data96 < 1 || isNaN(data96)){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/sendingWeekdays/" + i10,schemaPath:"#/$defs/Supplier/properties/sendingWeekdays/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
 return false;
 }
 }
 }
 }
-var valid54 = _errs330 === errors;
-if(!valid54){
+var valid55 = _errs336 === errors;
+if(!valid55){
 break;
 }
 }
-if(valid54){
-let i11 = data94.length;
+if(valid55){
+let i11 = data95.length;
 let j0;
 if(i11 > 1){
 const indices0 = {};
 for(;i11--;){
-let item0 = data94[i11];
+let item0 = data95[i11];
 if(!(((typeof item0 == "number") && (!(item0 % 1) && !isNaN(item0))) && (isFinite(item0)))){
 continue;
 }
@@ -25200,23 +25287,23 @@ validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/sendingWeek
 return false;
 }
 }
-var valid53 = _errs328 === errors;
+var valid54 = _errs334 === errors;
 }
 else {
-var valid53 = true;
+var valid54 = true;
 }
-if(valid53){
-if(data91.carriage !== undefined){
-let data96 = data91.carriage;
-const _errs332 = errors;
-if(errors === _errs332){
-if((typeof data96 == "number") && (isFinite(data96))){
-if(data96 > 1000000 || isNaN(data96)){
+if(valid54){
+if(data92.carriage !== undefined){
+let data97 = data92.carriage;
+const _errs338 = errors;
+if(errors === _errs338){
+if((typeof data97 == "number") && (isFinite(data97))){
+if(data97 > 1000000 || isNaN(data97)){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/carriage",schemaPath:"#/$defs/Supplier/properties/carriage/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}}];
 return false;
 }
 else {
-if(data96 < 0 || isNaN(data96)){
+if(data97 < 0 || isNaN(data97)){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/carriage",schemaPath:"#/$defs/Supplier/properties/carriage/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
@@ -25227,23 +25314,23 @@ validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/carriage",s
 return false;
 }
 }
-var valid53 = _errs332 === errors;
+var valid54 = _errs338 === errors;
 }
 else {
-var valid53 = true;
+var valid54 = true;
 }
-if(valid53){
-if(data91.leastOrder !== undefined){
-let data97 = data91.leastOrder;
-const _errs334 = errors;
-if(errors === _errs334){
-if((typeof data97 == "number") && (isFinite(data97))){
-if(data97 > 1000000 || isNaN(data97)){
+if(valid54){
+if(data92.leastOrder !== undefined){
+let data98 = data92.leastOrder;
+const _errs340 = errors;
+if(errors === _errs340){
+if((typeof data98 == "number") && (isFinite(data98))){
+if(data98 > 1000000 || isNaN(data98)){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/leastOrder",schemaPath:"#/$defs/Supplier/properties/leastOrder/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}}];
 return false;
 }
 else {
-if(data97 < 0 || isNaN(data97)){
+if(data98 < 0 || isNaN(data98)){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/leastOrder",schemaPath:"#/$defs/Supplier/properties/leastOrder/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
@@ -25254,18 +25341,18 @@ validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/leastOrder"
 return false;
 }
 }
-var valid53 = _errs334 === errors;
+var valid54 = _errs340 === errors;
 }
 else {
-var valid53 = true;
+var valid54 = true;
 }
-if(valid53){
-if(data91.note !== undefined){
-let data98 = data91.note;
-const _errs336 = errors;
-if(errors === _errs336){
-if(typeof data98 === "string"){
-if(data98.length > 4000){
+if(valid54){
+if(data92.note !== undefined){
+let data99 = data92.note;
+const _errs342 = errors;
+if(errors === _errs342){
+if(typeof data99 === "string"){
+if(data99.length > 4000){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/note",schemaPath:"#/$defs/Supplier/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -25275,18 +25362,18 @@ validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/note",schem
 return false;
 }
 }
-var valid53 = _errs336 === errors;
+var valid54 = _errs342 === errors;
 }
 else {
-var valid53 = true;
+var valid54 = true;
 }
-if(valid53){
-if(data91.id !== undefined){
-let data99 = data91.id;
-const _errs338 = errors;
-if(errors === _errs338){
-if(typeof data99 === "string"){
-if(!pattern10.test(data99)){
+if(valid54){
+if(data92.id !== undefined){
+let data100 = data92.id;
+const _errs344 = errors;
+if(errors === _errs344){
+if(typeof data100 === "string"){
+if(!pattern10.test(data100)){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/id",schemaPath:"#/$defs/Supplier/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -25296,31 +25383,31 @@ validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/id",schemaP
 return false;
 }
 }
-var valid53 = _errs338 === errors;
+var valid54 = _errs344 === errors;
 }
 else {
-var valid53 = true;
+var valid54 = true;
 }
-if(valid53){
-if(data91.revision !== undefined){
-let data100 = data91.revision;
-const _errs340 = errors;
-if(!(((typeof data100 == "number") && (!(data100 % 1) && !isNaN(data100))) && (isFinite(data100)))){
+if(valid54){
+if(data92.revision !== undefined){
+let data101 = data92.revision;
+const _errs346 = errors;
+if(!(((typeof data101 == "number") && (!(data101 % 1) && !isNaN(data101))) && (isFinite(data101)))){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/revision",schemaPath:"#/$defs/Supplier/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs340){
-if((typeof data100 == "number") && (isFinite(data100))){
-if(data100 < 0 || isNaN(data100)){
+if(errors === _errs346){
+if((typeof data101 == "number") && (isFinite(data101))){
+if(data101 < 0 || isNaN(data101)){
 validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9+"/revision",schemaPath:"#/$defs/Supplier/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid53 = _errs340 === errors;
+var valid54 = _errs346 === errors;
 }
 else {
-var valid53 = true;
+var valid54 = true;
 }
 }
 }
@@ -25337,8 +25424,8 @@ validate20.errors = [{instancePath:instancePath+"/suppliers/" + i9,schemaPath:"#
 return false;
 }
 }
-var valid51 = _errs320 === errors;
-if(!valid51){
+var valid52 = _errs326 === errors;
+if(!valid52){
 break;
 }
 }
@@ -25348,46 +25435,46 @@ validate20.errors = [{instancePath:instancePath+"/suppliers",schemaPath:"#/prope
 return false;
 }
 }
-var valid0 = _errs318 === errors;
+var valid0 = _errs324 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.packs !== undefined){
-let data101 = data.packs;
-const _errs342 = errors;
-if(errors === _errs342){
-if(Array.isArray(data101)){
-var valid56 = true;
-const len11 = data101.length;
+let data102 = data.packs;
+const _errs348 = errors;
+if(errors === _errs348){
+if(Array.isArray(data102)){
+var valid57 = true;
+const len11 = data102.length;
 for(let i12=0; i12<len11; i12++){
-let data102 = data101[i12];
-const _errs344 = errors;
-const _errs345 = errors;
-if(errors === _errs345){
-if(data102 && typeof data102 == "object" && !Array.isArray(data102)){
+let data103 = data102[i12];
+const _errs350 = errors;
+const _errs351 = errors;
+if(errors === _errs351){
+if(data103 && typeof data103 == "object" && !Array.isArray(data103)){
 let missing6;
-if((((((((data102.supplierId === undefined) && (missing6 = "supplierId")) || ((data102.id === undefined) && (missing6 = "id"))) || ((data102.revision === undefined) && (missing6 = "revision"))) || ((data102.productId === undefined) && (missing6 = "productId"))) || ((data102.supplyId === undefined) && (missing6 = "supplyId"))) || ((data102.amount === undefined) && (missing6 = "amount"))) || ((data102.price === undefined) && (missing6 = "price"))){
+if((((((((data103.supplierId === undefined) && (missing6 = "supplierId")) || ((data103.id === undefined) && (missing6 = "id"))) || ((data103.revision === undefined) && (missing6 = "revision"))) || ((data103.productId === undefined) && (missing6 = "productId"))) || ((data103.supplyId === undefined) && (missing6 = "supplyId"))) || ((data103.amount === undefined) && (missing6 = "amount"))) || ((data103.price === undefined) && (missing6 = "price"))){
 validate20.errors = [{instancePath:instancePath+"/packs/" + i12,schemaPath:"#/$defs/Pack/required",keyword:"required",params:{missingProperty: missing6}}];
 return false;
 }
 else {
-const _errs347 = errors;
-for(const key6 in data102){
+const _errs353 = errors;
+for(const key6 in data103){
 if(!(((((((key6 === "supplierId") || (key6 === "id")) || (key6 === "revision")) || (key6 === "productId")) || (key6 === "supplyId")) || (key6 === "amount")) || (key6 === "price"))){
 validate20.errors = [{instancePath:instancePath+"/packs/" + i12,schemaPath:"#/$defs/Pack/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key6}}];
 return false;
 break;
 }
 }
-if(_errs347 === errors){
-if(data102.supplierId !== undefined){
-let data103 = data102.supplierId;
-const _errs348 = errors;
-if(errors === _errs348){
-if(typeof data103 === "string"){
-if(!pattern10.test(data103)){
+if(_errs353 === errors){
+if(data103.supplierId !== undefined){
+let data104 = data103.supplierId;
+const _errs354 = errors;
+if(errors === _errs354){
+if(typeof data104 === "string"){
+if(!pattern10.test(data104)){
 validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/supplierId",schemaPath:"#/$defs/Pack/properties/supplierId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -25397,18 +25484,18 @@ validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/supplierId",sc
 return false;
 }
 }
-var valid58 = _errs348 === errors;
+var valid59 = _errs354 === errors;
 }
 else {
-var valid58 = true;
+var valid59 = true;
 }
-if(valid58){
-if(data102.id !== undefined){
-let data104 = data102.id;
-const _errs350 = errors;
-if(errors === _errs350){
-if(typeof data104 === "string"){
-if(!pattern10.test(data104)){
+if(valid59){
+if(data103.id !== undefined){
+let data105 = data103.id;
+const _errs356 = errors;
+if(errors === _errs356){
+if(typeof data105 === "string"){
+if(!pattern10.test(data105)){
 validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/id",schemaPath:"#/$defs/Pack/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -25418,109 +25505,35 @@ validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/id",schemaPath
 return false;
 }
 }
-var valid58 = _errs350 === errors;
+var valid59 = _errs356 === errors;
 }
 else {
-var valid58 = true;
+var valid59 = true;
 }
-if(valid58){
-if(data102.revision !== undefined){
-let data105 = data102.revision;
-const _errs352 = errors;
-if(!(((typeof data105 == "number") && (!(data105 % 1) && !isNaN(data105))) && (isFinite(data105)))){
+if(valid59){
+if(data103.revision !== undefined){
+let data106 = data103.revision;
+const _errs358 = errors;
+if(!(((typeof data106 == "number") && (!(data106 % 1) && !isNaN(data106))) && (isFinite(data106)))){
 validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/revision",schemaPath:"#/$defs/Pack/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs352){
-if((typeof data105 == "number") && (isFinite(data105))){
-if(data105 < 0 || isNaN(data105)){
+if(errors === _errs358){
+if((typeof data106 == "number") && (isFinite(data106))){
+if(data106 < 0 || isNaN(data106)){
 validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/revision",schemaPath:"#/$defs/Pack/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid58 = _errs352 === errors;
+var valid59 = _errs358 === errors;
 }
 else {
-var valid58 = true;
+var valid59 = true;
 }
-if(valid58){
-if(data102.productId !== undefined){
-let data106 = data102.productId;
-const _errs354 = errors;
-const _errs355 = errors;
-let valid59 = false;
-const _errs356 = errors;
-if(errors === _errs356){
-if(typeof data106 === "string"){
-if(!pattern10.test(data106)){
-const err157 = {instancePath:instancePath+"/packs/" + i12+"/productId",schemaPath:"#/$defs/Pack/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err157];
-}
-else {
-vErrors.push(err157);
-}
-errors++;
-}
-}
-else {
-const err158 = {instancePath:instancePath+"/packs/" + i12+"/productId",schemaPath:"#/$defs/Pack/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err158];
-}
-else {
-vErrors.push(err158);
-}
-errors++;
-}
-}
-var _valid33 = _errs356 === errors;
-valid59 = valid59 || _valid33;
-const _errs358 = errors;
-if(data106 !== null){
-const err159 = {instancePath:instancePath+"/packs/" + i12+"/productId",schemaPath:"#/$defs/Pack/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err159];
-}
-else {
-vErrors.push(err159);
-}
-errors++;
-}
-var _valid33 = _errs358 === errors;
-valid59 = valid59 || _valid33;
-if(!valid59){
-const err160 = {instancePath:instancePath+"/packs/" + i12+"/productId",schemaPath:"#/$defs/Pack/properties/productId/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err160];
-}
-else {
-vErrors.push(err160);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs355;
-if(vErrors !== null){
-if(_errs355){
-vErrors.length = _errs355;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid58 = _errs354 === errors;
-}
-else {
-var valid58 = true;
-}
-if(valid58){
-if(data102.supplyId !== undefined){
-let data107 = data102.supplyId;
+if(valid59){
+if(data103.productId !== undefined){
+let data107 = data103.productId;
 const _errs360 = errors;
 const _errs361 = errors;
 let valid60 = false;
@@ -25528,18 +25541,7 @@ const _errs362 = errors;
 if(errors === _errs362){
 if(typeof data107 === "string"){
 if(!pattern10.test(data107)){
-const err161 = {instancePath:instancePath+"/packs/" + i12+"/supplyId",schemaPath:"#/$defs/Pack/properties/supplyId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err161];
-}
-else {
-vErrors.push(err161);
-}
-errors++;
-}
-}
-else {
-const err162 = {instancePath:instancePath+"/packs/" + i12+"/supplyId",schemaPath:"#/$defs/Pack/properties/supplyId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err162 = {instancePath:instancePath+"/packs/" + i12+"/productId",schemaPath:"#/$defs/Pack/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err162];
 }
@@ -25549,11 +25551,8 @@ vErrors.push(err162);
 errors++;
 }
 }
-var _valid34 = _errs362 === errors;
-valid60 = valid60 || _valid34;
-const _errs364 = errors;
-if(data107 !== null){
-const err163 = {instancePath:instancePath+"/packs/" + i12+"/supplyId",schemaPath:"#/$defs/Pack/properties/supplyId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+else {
+const err163 = {instancePath:instancePath+"/packs/" + i12+"/productId",schemaPath:"#/$defs/Pack/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err163];
 }
@@ -25562,15 +25561,29 @@ vErrors.push(err163);
 }
 errors++;
 }
-var _valid34 = _errs364 === errors;
+}
+var _valid34 = _errs362 === errors;
 valid60 = valid60 || _valid34;
-if(!valid60){
-const err164 = {instancePath:instancePath+"/packs/" + i12+"/supplyId",schemaPath:"#/$defs/Pack/properties/supplyId/anyOf",keyword:"anyOf",params:{}};
+const _errs364 = errors;
+if(data107 !== null){
+const err164 = {instancePath:instancePath+"/packs/" + i12+"/productId",schemaPath:"#/$defs/Pack/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err164];
 }
 else {
 vErrors.push(err164);
+}
+errors++;
+}
+var _valid34 = _errs364 === errors;
+valid60 = valid60 || _valid34;
+if(!valid60){
+const err165 = {instancePath:instancePath+"/packs/" + i12+"/productId",schemaPath:"#/$defs/Pack/properties/productId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err165];
+}
+else {
+vErrors.push(err165);
 }
 errors++;
 validate20.errors = vErrors;
@@ -25587,60 +25600,22 @@ vErrors = null;
 }
 }
 }
-var valid58 = _errs360 === errors;
+var valid59 = _errs360 === errors;
 }
 else {
-var valid58 = true;
+var valid59 = true;
 }
-if(valid58){
-if(data102.amount !== undefined){
-let data108 = data102.amount;
+if(valid59){
+if(data103.supplyId !== undefined){
+let data108 = data103.supplyId;
 const _errs366 = errors;
-if(errors === _errs366){
-if((typeof data108 == "number") && (isFinite(data108))){
-if(data108 > 10000000 || isNaN(data108)){
-validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/amount",schemaPath:"#/$defs/Pack/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000000}}];
-return false;
-}
-else {
-if(data108 < 0.001 || isNaN(data108)){
-validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/amount",schemaPath:"#/$defs/Pack/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/amount",schemaPath:"#/$defs/Pack/properties/amount/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid58 = _errs366 === errors;
-}
-else {
-var valid58 = true;
-}
-if(valid58){
-if(data102.price !== undefined){
-let data109 = data102.price;
-const _errs368 = errors;
-const _errs369 = errors;
+const _errs367 = errors;
 let valid61 = false;
-const _errs370 = errors;
-if(errors === _errs370){
-if((typeof data109 == "number") && (isFinite(data109))){
-if(data109 > 1000000 || isNaN(data109)){
-const err165 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
-if(vErrors === null){
-vErrors = [err165];
-}
-else {
-vErrors.push(err165);
-}
-errors++;
-}
-else {
-if(data109 < 0 || isNaN(data109)){
-const err166 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+const _errs368 = errors;
+if(errors === _errs368){
+if(typeof data108 === "string"){
+if(!pattern10.test(data108)){
+const err166 = {instancePath:instancePath+"/packs/" + i12+"/supplyId",schemaPath:"#/$defs/Pack/properties/supplyId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err166];
 }
@@ -25650,9 +25625,8 @@ vErrors.push(err166);
 errors++;
 }
 }
-}
 else {
-const err167 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err167 = {instancePath:instancePath+"/packs/" + i12+"/supplyId",schemaPath:"#/$defs/Pack/properties/supplyId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err167];
 }
@@ -25662,11 +25636,11 @@ vErrors.push(err167);
 errors++;
 }
 }
-var _valid35 = _errs370 === errors;
+var _valid35 = _errs368 === errors;
 valid61 = valid61 || _valid35;
-const _errs372 = errors;
-if(data109 !== null){
-const err168 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const _errs370 = errors;
+if(data108 !== null){
+const err168 = {instancePath:instancePath+"/packs/" + i12+"/supplyId",schemaPath:"#/$defs/Pack/properties/supplyId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err168];
 }
@@ -25675,10 +25649,10 @@ vErrors.push(err168);
 }
 errors++;
 }
-var _valid35 = _errs372 === errors;
+var _valid35 = _errs370 === errors;
 valid61 = valid61 || _valid35;
 if(!valid61){
-const err169 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf",keyword:"anyOf",params:{}};
+const err169 = {instancePath:instancePath+"/packs/" + i12+"/supplyId",schemaPath:"#/$defs/Pack/properties/supplyId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err169];
 }
@@ -25690,20 +25664,133 @@ validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs369;
+errors = _errs367;
 if(vErrors !== null){
-if(_errs369){
-vErrors.length = _errs369;
+if(_errs367){
+vErrors.length = _errs367;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid58 = _errs368 === errors;
+var valid59 = _errs366 === errors;
 }
 else {
-var valid58 = true;
+var valid59 = true;
+}
+if(valid59){
+if(data103.amount !== undefined){
+let data109 = data103.amount;
+const _errs372 = errors;
+if(errors === _errs372){
+if((typeof data109 == "number") && (isFinite(data109))){
+if(data109 > 10000000 || isNaN(data109)){
+validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/amount",schemaPath:"#/$defs/Pack/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000000}}];
+return false;
+}
+else {
+if(data109 < 0.001 || isNaN(data109)){
+validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/amount",schemaPath:"#/$defs/Pack/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/packs/" + i12+"/amount",schemaPath:"#/$defs/Pack/properties/amount/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid59 = _errs372 === errors;
+}
+else {
+var valid59 = true;
+}
+if(valid59){
+if(data103.price !== undefined){
+let data110 = data103.price;
+const _errs374 = errors;
+const _errs375 = errors;
+let valid62 = false;
+const _errs376 = errors;
+if(errors === _errs376){
+if((typeof data110 == "number") && (isFinite(data110))){
+if(data110 > 1000000 || isNaN(data110)){
+const err170 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
+if(vErrors === null){
+vErrors = [err170];
+}
+else {
+vErrors.push(err170);
+}
+errors++;
+}
+else {
+if(data110 < 0 || isNaN(data110)){
+const err171 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err171];
+}
+else {
+vErrors.push(err171);
+}
+errors++;
+}
+}
+}
+else {
+const err172 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err172];
+}
+else {
+vErrors.push(err172);
+}
+errors++;
+}
+}
+var _valid36 = _errs376 === errors;
+valid62 = valid62 || _valid36;
+const _errs378 = errors;
+if(data110 !== null){
+const err173 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err173];
+}
+else {
+vErrors.push(err173);
+}
+errors++;
+}
+var _valid36 = _errs378 === errors;
+valid62 = valid62 || _valid36;
+if(!valid62){
+const err174 = {instancePath:instancePath+"/packs/" + i12+"/price",schemaPath:"#/$defs/Pack/properties/price/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err174];
+}
+else {
+vErrors.push(err174);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs375;
+if(vErrors !== null){
+if(_errs375){
+vErrors.length = _errs375;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid59 = _errs374 === errors;
+}
+else {
+var valid59 = true;
 }
 }
 }
@@ -25719,8 +25806,8 @@ validate20.errors = [{instancePath:instancePath+"/packs/" + i12,schemaPath:"#/$d
 return false;
 }
 }
-var valid56 = _errs344 === errors;
-if(!valid56){
+var valid57 = _errs350 === errors;
+if(!valid57){
 break;
 }
 }
@@ -25730,215 +25817,50 @@ validate20.errors = [{instancePath:instancePath+"/packs",schemaPath:"#/propertie
 return false;
 }
 }
-var valid0 = _errs342 === errors;
+var valid0 = _errs348 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.purchases !== undefined){
-let data110 = data.purchases;
-const _errs374 = errors;
-if(errors === _errs374){
-if(Array.isArray(data110)){
-var valid62 = true;
-const len12 = data110.length;
+let data111 = data.purchases;
+const _errs380 = errors;
+if(errors === _errs380){
+if(Array.isArray(data111)){
+var valid63 = true;
+const len12 = data111.length;
 for(let i13=0; i13<len12; i13++){
-let data111 = data110[i13];
-const _errs376 = errors;
-const _errs377 = errors;
-if(errors === _errs377){
-if(data111 && typeof data111 == "object" && !Array.isArray(data111)){
+let data112 = data111[i13];
+const _errs382 = errors;
+const _errs383 = errors;
+if(errors === _errs383){
+if(data112 && typeof data112 == "object" && !Array.isArray(data112)){
 let missing7;
-if(((((((((((((data111.supplierId === undefined) && (missing7 = "supplierId")) || ((data111.count === undefined) && (missing7 = "count"))) || ((data111.orderedAtMs === undefined) && (missing7 = "orderedAtMs"))) || ((data111.dueAtMs === undefined) && (missing7 = "dueAtMs"))) || ((data111.arrivedAtMs === undefined) && (missing7 = "arrivedAtMs"))) || ((data111.note === undefined) && (missing7 = "note"))) || ((data111.id === undefined) && (missing7 = "id"))) || ((data111.revision === undefined) && (missing7 = "revision"))) || ((data111.productId === undefined) && (missing7 = "productId"))) || ((data111.supplyId === undefined) && (missing7 = "supplyId"))) || ((data111.amount === undefined) && (missing7 = "amount"))) || ((data111.price === undefined) && (missing7 = "price"))){
+if(((((((((((((data112.supplierId === undefined) && (missing7 = "supplierId")) || ((data112.count === undefined) && (missing7 = "count"))) || ((data112.orderedAtMs === undefined) && (missing7 = "orderedAtMs"))) || ((data112.dueAtMs === undefined) && (missing7 = "dueAtMs"))) || ((data112.arrivedAtMs === undefined) && (missing7 = "arrivedAtMs"))) || ((data112.note === undefined) && (missing7 = "note"))) || ((data112.id === undefined) && (missing7 = "id"))) || ((data112.revision === undefined) && (missing7 = "revision"))) || ((data112.productId === undefined) && (missing7 = "productId"))) || ((data112.supplyId === undefined) && (missing7 = "supplyId"))) || ((data112.amount === undefined) && (missing7 = "amount"))) || ((data112.price === undefined) && (missing7 = "price"))){
 validate20.errors = [{instancePath:instancePath+"/purchases/" + i13,schemaPath:"#/$defs/Purchase/required",keyword:"required",params:{missingProperty: missing7}}];
 return false;
 }
 else {
-const _errs379 = errors;
-for(const key7 in data111){
+const _errs385 = errors;
+for(const key7 in data112){
 if(!(func1.call(schema61.properties, key7))){
 validate20.errors = [{instancePath:instancePath+"/purchases/" + i13,schemaPath:"#/$defs/Purchase/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key7}}];
 return false;
 break;
 }
 }
-if(_errs379 === errors){
-if(data111.supplierId !== undefined){
-let data112 = data111.supplierId;
-const _errs380 = errors;
-const _errs381 = errors;
-let valid65 = false;
-const _errs382 = errors;
-if(errors === _errs382){
-if(typeof data112 === "string"){
-if(!pattern10.test(data112)){
-const err170 = {instancePath:instancePath+"/purchases/" + i13+"/supplierId",schemaPath:"#/$defs/Purchase/properties/supplierId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err170];
-}
-else {
-vErrors.push(err170);
-}
-errors++;
-}
-}
-else {
-const err171 = {instancePath:instancePath+"/purchases/" + i13+"/supplierId",schemaPath:"#/$defs/Purchase/properties/supplierId/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err171];
-}
-else {
-vErrors.push(err171);
-}
-errors++;
-}
-}
-var _valid36 = _errs382 === errors;
-valid65 = valid65 || _valid36;
-const _errs384 = errors;
-if(data112 !== null){
-const err172 = {instancePath:instancePath+"/purchases/" + i13+"/supplierId",schemaPath:"#/$defs/Purchase/properties/supplierId/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err172];
-}
-else {
-vErrors.push(err172);
-}
-errors++;
-}
-var _valid36 = _errs384 === errors;
-valid65 = valid65 || _valid36;
-if(!valid65){
-const err173 = {instancePath:instancePath+"/purchases/" + i13+"/supplierId",schemaPath:"#/$defs/Purchase/properties/supplierId/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err173];
-}
-else {
-vErrors.push(err173);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs381;
-if(vErrors !== null){
-if(_errs381){
-vErrors.length = _errs381;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid64 = _errs380 === errors;
-}
-else {
-var valid64 = true;
-}
-if(valid64){
-if(data111.count !== undefined){
-let data113 = data111.count;
+if(_errs385 === errors){
+if(data112.supplierId !== undefined){
+let data113 = data112.supplierId;
 const _errs386 = errors;
-if(!(((typeof data113 == "number") && (!(data113 % 1) && !isNaN(data113))) && (isFinite(data113)))){
-validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/count",schemaPath:"#/$defs/Purchase/properties/count/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs386){
-if((typeof data113 == "number") && (isFinite(data113))){
-if(data113 > 100000 || isNaN(data113)){
-validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/count",schemaPath:"#/$defs/Purchase/properties/count/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}}];
-return false;
-}
-else {
-if(data113 < 1 || isNaN(data113)){
-validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/count",schemaPath:"#/$defs/Purchase/properties/count/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
-return false;
-}
-}
-}
-}
-var valid64 = _errs386 === errors;
-}
-else {
-var valid64 = true;
-}
-if(valid64){
-if(data111.orderedAtMs !== undefined){
-let data114 = data111.orderedAtMs;
-const _errs388 = errors;
-if(!(((typeof data114 == "number") && (!(data114 % 1) && !isNaN(data114))) && (isFinite(data114)))){
-validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/orderedAtMs",schemaPath:"#/$defs/Purchase/properties/orderedAtMs/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs388){
-if((typeof data114 == "number") && (isFinite(data114))){
-if(data114 > 4102444800000 || isNaN(data114)){
-validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/orderedAtMs",schemaPath:"#/$defs/Purchase/properties/orderedAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
-return false;
-}
-else {
-if(data114 < 946684800000 || isNaN(data114)){
-validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/orderedAtMs",schemaPath:"#/$defs/Purchase/properties/orderedAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
-return false;
-}
-}
-}
-}
-var valid64 = _errs388 === errors;
-}
-else {
-var valid64 = true;
-}
-if(valid64){
-if(data111.dueAtMs !== undefined){
-let data115 = data111.dueAtMs;
-const _errs390 = errors;
-if(!(((typeof data115 == "number") && (!(data115 % 1) && !isNaN(data115))) && (isFinite(data115)))){
-validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/dueAtMs",schemaPath:"#/$defs/Purchase/properties/dueAtMs/type",keyword:"type",params:{type: "integer"}}];
-return false;
-}
-if(errors === _errs390){
-if((typeof data115 == "number") && (isFinite(data115))){
-if(data115 > 4102444800000 || isNaN(data115)){
-validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/dueAtMs",schemaPath:"#/$defs/Purchase/properties/dueAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
-return false;
-}
-else {
-if(data115 < 946684800000 || isNaN(data115)){
-validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/dueAtMs",schemaPath:"#/$defs/Purchase/properties/dueAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
-return false;
-}
-}
-}
-}
-var valid64 = _errs390 === errors;
-}
-else {
-var valid64 = true;
-}
-if(valid64){
-if(data111.arrivedAtMs !== undefined){
-let data116 = data111.arrivedAtMs;
-const _errs392 = errors;
-const _errs393 = errors;
+const _errs387 = errors;
 let valid66 = false;
-const _errs394 = errors;
-if(!(((typeof data116 == "number") && (!(data116 % 1) && !isNaN(data116))) && (isFinite(data116)))){
-const err174 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
-if(vErrors === null){
-vErrors = [err174];
-}
-else {
-vErrors.push(err174);
-}
-errors++;
-}
-if(errors === _errs394){
-if((typeof data116 == "number") && (isFinite(data116))){
-if(data116 > 4102444800000 || isNaN(data116)){
-const err175 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+const _errs388 = errors;
+if(errors === _errs388){
+if(typeof data113 === "string"){
+if(!pattern10.test(data113)){
+const err175 = {instancePath:instancePath+"/purchases/" + i13+"/supplierId",schemaPath:"#/$defs/Purchase/properties/supplierId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err175];
 }
@@ -25947,9 +25869,9 @@ vErrors.push(err175);
 }
 errors++;
 }
+}
 else {
-if(data116 < 946684800000 || isNaN(data116)){
-const err176 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+const err176 = {instancePath:instancePath+"/purchases/" + i13+"/supplierId",schemaPath:"#/$defs/Purchase/properties/supplierId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err176];
 }
@@ -25959,13 +25881,11 @@ vErrors.push(err176);
 errors++;
 }
 }
-}
-}
-var _valid37 = _errs394 === errors;
+var _valid37 = _errs388 === errors;
 valid66 = valid66 || _valid37;
-const _errs396 = errors;
-if(data116 !== null){
-const err177 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const _errs390 = errors;
+if(data113 !== null){
+const err177 = {instancePath:instancePath+"/purchases/" + i13+"/supplierId",schemaPath:"#/$defs/Purchase/properties/supplierId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err177];
 }
@@ -25974,10 +25894,10 @@ vErrors.push(err177);
 }
 errors++;
 }
-var _valid37 = _errs396 === errors;
+var _valid37 = _errs390 === errors;
 valid66 = valid66 || _valid37;
 if(!valid66){
-const err178 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf",keyword:"anyOf",params:{}};
+const err178 = {instancePath:instancePath+"/purchases/" + i13+"/supplierId",schemaPath:"#/$defs/Purchase/properties/supplierId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err178];
 }
@@ -25989,33 +25909,200 @@ validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs393;
+errors = _errs387;
 if(vErrors !== null){
-if(_errs393){
-vErrors.length = _errs393;
+if(_errs387){
+vErrors.length = _errs387;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid64 = _errs392 === errors;
+var valid65 = _errs386 === errors;
 }
 else {
-var valid64 = true;
+var valid65 = true;
 }
-if(valid64){
-if(data111.note !== undefined){
-let data117 = data111.note;
+if(valid65){
+if(data112.count !== undefined){
+let data114 = data112.count;
+const _errs392 = errors;
+if(!(((typeof data114 == "number") && (!(data114 % 1) && !isNaN(data114))) && (isFinite(data114)))){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/count",schemaPath:"#/$defs/Purchase/properties/count/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs392){
+if((typeof data114 == "number") && (isFinite(data114))){
+if(data114 > 100000 || isNaN(data114)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/count",schemaPath:"#/$defs/Purchase/properties/count/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100000}}];
+return false;
+}
+else {
+if(data114 < 1 || isNaN(data114)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/count",schemaPath:"#/$defs/Purchase/properties/count/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
+return false;
+}
+}
+}
+}
+var valid65 = _errs392 === errors;
+}
+else {
+var valid65 = true;
+}
+if(valid65){
+if(data112.orderedAtMs !== undefined){
+let data115 = data112.orderedAtMs;
+const _errs394 = errors;
+if(!(((typeof data115 == "number") && (!(data115 % 1) && !isNaN(data115))) && (isFinite(data115)))){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/orderedAtMs",schemaPath:"#/$defs/Purchase/properties/orderedAtMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs394){
+if((typeof data115 == "number") && (isFinite(data115))){
+if(data115 > 4102444800000 || isNaN(data115)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/orderedAtMs",schemaPath:"#/$defs/Purchase/properties/orderedAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data115 < 946684800000 || isNaN(data115)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/orderedAtMs",schemaPath:"#/$defs/Purchase/properties/orderedAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid65 = _errs394 === errors;
+}
+else {
+var valid65 = true;
+}
+if(valid65){
+if(data112.dueAtMs !== undefined){
+let data116 = data112.dueAtMs;
+const _errs396 = errors;
+if(!(((typeof data116 == "number") && (!(data116 % 1) && !isNaN(data116))) && (isFinite(data116)))){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/dueAtMs",schemaPath:"#/$defs/Purchase/properties/dueAtMs/type",keyword:"type",params:{type: "integer"}}];
+return false;
+}
+if(errors === _errs396){
+if((typeof data116 == "number") && (isFinite(data116))){
+if(data116 > 4102444800000 || isNaN(data116)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/dueAtMs",schemaPath:"#/$defs/Purchase/properties/dueAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
+return false;
+}
+else {
+if(data116 < 946684800000 || isNaN(data116)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/dueAtMs",schemaPath:"#/$defs/Purchase/properties/dueAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
+return false;
+}
+}
+}
+}
+var valid65 = _errs396 === errors;
+}
+else {
+var valid65 = true;
+}
+if(valid65){
+if(data112.arrivedAtMs !== undefined){
+let data117 = data112.arrivedAtMs;
 const _errs398 = errors;
-if(errors === _errs398){
-if(typeof data117 === "string"){
-if(data117.length > 200){
+const _errs399 = errors;
+let valid67 = false;
+const _errs400 = errors;
+if(!(((typeof data117 == "number") && (!(data117 % 1) && !isNaN(data117))) && (isFinite(data117)))){
+const err179 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf/0/type",keyword:"type",params:{type: "integer"}};
+if(vErrors === null){
+vErrors = [err179];
+}
+else {
+vErrors.push(err179);
+}
+errors++;
+}
+if(errors === _errs400){
+if((typeof data117 == "number") && (isFinite(data117))){
+if(data117 > 4102444800000 || isNaN(data117)){
+const err180 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}};
+if(vErrors === null){
+vErrors = [err180];
+}
+else {
+vErrors.push(err180);
+}
+errors++;
+}
+else {
+if(data117 < 946684800000 || isNaN(data117)){
+const err181 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}};
+if(vErrors === null){
+vErrors = [err181];
+}
+else {
+vErrors.push(err181);
+}
+errors++;
+}
+}
+}
+}
+var _valid38 = _errs400 === errors;
+valid67 = valid67 || _valid38;
+const _errs402 = errors;
+if(data117 !== null){
+const err182 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err182];
+}
+else {
+vErrors.push(err182);
+}
+errors++;
+}
+var _valid38 = _errs402 === errors;
+valid67 = valid67 || _valid38;
+if(!valid67){
+const err183 = {instancePath:instancePath+"/purchases/" + i13+"/arrivedAtMs",schemaPath:"#/$defs/Purchase/properties/arrivedAtMs/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err183];
+}
+else {
+vErrors.push(err183);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs399;
+if(vErrors !== null){
+if(_errs399){
+vErrors.length = _errs399;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid65 = _errs398 === errors;
+}
+else {
+var valid65 = true;
+}
+if(valid65){
+if(data112.note !== undefined){
+let data118 = data112.note;
+const _errs404 = errors;
+if(errors === _errs404){
+if(typeof data118 === "string"){
+if(data118.length > 200){
 validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/note",schemaPath:"#/$defs/Purchase/properties/note/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data117)){
+if(!pattern4.test(data118)){
 validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/note",schemaPath:"#/$defs/Purchase/properties/note/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -26026,18 +26113,18 @@ validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/note",sche
 return false;
 }
 }
-var valid64 = _errs398 === errors;
+var valid65 = _errs404 === errors;
 }
 else {
-var valid64 = true;
+var valid65 = true;
 }
-if(valid64){
-if(data111.id !== undefined){
-let data118 = data111.id;
-const _errs400 = errors;
-if(errors === _errs400){
-if(typeof data118 === "string"){
-if(!pattern10.test(data118)){
+if(valid65){
+if(data112.id !== undefined){
+let data119 = data112.id;
+const _errs406 = errors;
+if(errors === _errs406){
+if(typeof data119 === "string"){
+if(!pattern10.test(data119)){
 validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/id",schemaPath:"#/$defs/Purchase/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -26047,109 +26134,35 @@ validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/id",schema
 return false;
 }
 }
-var valid64 = _errs400 === errors;
+var valid65 = _errs406 === errors;
 }
 else {
-var valid64 = true;
+var valid65 = true;
 }
-if(valid64){
-if(data111.revision !== undefined){
-let data119 = data111.revision;
-const _errs402 = errors;
-if(!(((typeof data119 == "number") && (!(data119 % 1) && !isNaN(data119))) && (isFinite(data119)))){
+if(valid65){
+if(data112.revision !== undefined){
+let data120 = data112.revision;
+const _errs408 = errors;
+if(!(((typeof data120 == "number") && (!(data120 % 1) && !isNaN(data120))) && (isFinite(data120)))){
 validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/revision",schemaPath:"#/$defs/Purchase/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs402){
-if((typeof data119 == "number") && (isFinite(data119))){
-if(data119 < 0 || isNaN(data119)){
+if(errors === _errs408){
+if((typeof data120 == "number") && (isFinite(data120))){
+if(data120 < 0 || isNaN(data120)){
 validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/revision",schemaPath:"#/$defs/Purchase/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid64 = _errs402 === errors;
+var valid65 = _errs408 === errors;
 }
 else {
-var valid64 = true;
+var valid65 = true;
 }
-if(valid64){
-if(data111.productId !== undefined){
-let data120 = data111.productId;
-const _errs404 = errors;
-const _errs405 = errors;
-let valid67 = false;
-const _errs406 = errors;
-if(errors === _errs406){
-if(typeof data120 === "string"){
-if(!pattern10.test(data120)){
-const err179 = {instancePath:instancePath+"/purchases/" + i13+"/productId",schemaPath:"#/$defs/Purchase/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err179];
-}
-else {
-vErrors.push(err179);
-}
-errors++;
-}
-}
-else {
-const err180 = {instancePath:instancePath+"/purchases/" + i13+"/productId",schemaPath:"#/$defs/Purchase/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err180];
-}
-else {
-vErrors.push(err180);
-}
-errors++;
-}
-}
-var _valid38 = _errs406 === errors;
-valid67 = valid67 || _valid38;
-const _errs408 = errors;
-if(data120 !== null){
-const err181 = {instancePath:instancePath+"/purchases/" + i13+"/productId",schemaPath:"#/$defs/Purchase/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err181];
-}
-else {
-vErrors.push(err181);
-}
-errors++;
-}
-var _valid38 = _errs408 === errors;
-valid67 = valid67 || _valid38;
-if(!valid67){
-const err182 = {instancePath:instancePath+"/purchases/" + i13+"/productId",schemaPath:"#/$defs/Purchase/properties/productId/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err182];
-}
-else {
-vErrors.push(err182);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs405;
-if(vErrors !== null){
-if(_errs405){
-vErrors.length = _errs405;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid64 = _errs404 === errors;
-}
-else {
-var valid64 = true;
-}
-if(valid64){
-if(data111.supplyId !== undefined){
-let data121 = data111.supplyId;
+if(valid65){
+if(data112.productId !== undefined){
+let data121 = data112.productId;
 const _errs410 = errors;
 const _errs411 = errors;
 let valid68 = false;
@@ -26157,18 +26170,7 @@ const _errs412 = errors;
 if(errors === _errs412){
 if(typeof data121 === "string"){
 if(!pattern10.test(data121)){
-const err183 = {instancePath:instancePath+"/purchases/" + i13+"/supplyId",schemaPath:"#/$defs/Purchase/properties/supplyId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err183];
-}
-else {
-vErrors.push(err183);
-}
-errors++;
-}
-}
-else {
-const err184 = {instancePath:instancePath+"/purchases/" + i13+"/supplyId",schemaPath:"#/$defs/Purchase/properties/supplyId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err184 = {instancePath:instancePath+"/purchases/" + i13+"/productId",schemaPath:"#/$defs/Purchase/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err184];
 }
@@ -26178,11 +26180,8 @@ vErrors.push(err184);
 errors++;
 }
 }
-var _valid39 = _errs412 === errors;
-valid68 = valid68 || _valid39;
-const _errs414 = errors;
-if(data121 !== null){
-const err185 = {instancePath:instancePath+"/purchases/" + i13+"/supplyId",schemaPath:"#/$defs/Purchase/properties/supplyId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+else {
+const err185 = {instancePath:instancePath+"/purchases/" + i13+"/productId",schemaPath:"#/$defs/Purchase/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err185];
 }
@@ -26191,15 +26190,29 @@ vErrors.push(err185);
 }
 errors++;
 }
-var _valid39 = _errs414 === errors;
+}
+var _valid39 = _errs412 === errors;
 valid68 = valid68 || _valid39;
-if(!valid68){
-const err186 = {instancePath:instancePath+"/purchases/" + i13+"/supplyId",schemaPath:"#/$defs/Purchase/properties/supplyId/anyOf",keyword:"anyOf",params:{}};
+const _errs414 = errors;
+if(data121 !== null){
+const err186 = {instancePath:instancePath+"/purchases/" + i13+"/productId",schemaPath:"#/$defs/Purchase/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err186];
 }
 else {
 vErrors.push(err186);
+}
+errors++;
+}
+var _valid39 = _errs414 === errors;
+valid68 = valid68 || _valid39;
+if(!valid68){
+const err187 = {instancePath:instancePath+"/purchases/" + i13+"/productId",schemaPath:"#/$defs/Purchase/properties/productId/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err187];
+}
+else {
+vErrors.push(err187);
 }
 errors++;
 validate20.errors = vErrors;
@@ -26216,60 +26229,22 @@ vErrors = null;
 }
 }
 }
-var valid64 = _errs410 === errors;
+var valid65 = _errs410 === errors;
 }
 else {
-var valid64 = true;
+var valid65 = true;
 }
-if(valid64){
-if(data111.amount !== undefined){
-let data122 = data111.amount;
+if(valid65){
+if(data112.supplyId !== undefined){
+let data122 = data112.supplyId;
 const _errs416 = errors;
-if(errors === _errs416){
-if((typeof data122 == "number") && (isFinite(data122))){
-if(data122 > 10000000 || isNaN(data122)){
-validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/amount",schemaPath:"#/$defs/Purchase/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000000}}];
-return false;
-}
-else {
-if(data122 < 0.001 || isNaN(data122)){
-validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/amount",schemaPath:"#/$defs/Purchase/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/amount",schemaPath:"#/$defs/Purchase/properties/amount/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid64 = _errs416 === errors;
-}
-else {
-var valid64 = true;
-}
-if(valid64){
-if(data111.price !== undefined){
-let data123 = data111.price;
-const _errs418 = errors;
-const _errs419 = errors;
+const _errs417 = errors;
 let valid69 = false;
-const _errs420 = errors;
-if(errors === _errs420){
-if((typeof data123 == "number") && (isFinite(data123))){
-if(data123 > 1000000 || isNaN(data123)){
-const err187 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
-if(vErrors === null){
-vErrors = [err187];
-}
-else {
-vErrors.push(err187);
-}
-errors++;
-}
-else {
-if(data123 < 0 || isNaN(data123)){
-const err188 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+const _errs418 = errors;
+if(errors === _errs418){
+if(typeof data122 === "string"){
+if(!pattern10.test(data122)){
+const err188 = {instancePath:instancePath+"/purchases/" + i13+"/supplyId",schemaPath:"#/$defs/Purchase/properties/supplyId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err188];
 }
@@ -26279,9 +26254,8 @@ vErrors.push(err188);
 errors++;
 }
 }
-}
 else {
-const err189 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err189 = {instancePath:instancePath+"/purchases/" + i13+"/supplyId",schemaPath:"#/$defs/Purchase/properties/supplyId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err189];
 }
@@ -26291,11 +26265,11 @@ vErrors.push(err189);
 errors++;
 }
 }
-var _valid40 = _errs420 === errors;
+var _valid40 = _errs418 === errors;
 valid69 = valid69 || _valid40;
-const _errs422 = errors;
-if(data123 !== null){
-const err190 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const _errs420 = errors;
+if(data122 !== null){
+const err190 = {instancePath:instancePath+"/purchases/" + i13+"/supplyId",schemaPath:"#/$defs/Purchase/properties/supplyId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err190];
 }
@@ -26304,10 +26278,10 @@ vErrors.push(err190);
 }
 errors++;
 }
-var _valid40 = _errs422 === errors;
+var _valid40 = _errs420 === errors;
 valid69 = valid69 || _valid40;
 if(!valid69){
-const err191 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf",keyword:"anyOf",params:{}};
+const err191 = {instancePath:instancePath+"/purchases/" + i13+"/supplyId",schemaPath:"#/$defs/Purchase/properties/supplyId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err191];
 }
@@ -26319,20 +26293,133 @@ validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs419;
+errors = _errs417;
 if(vErrors !== null){
-if(_errs419){
-vErrors.length = _errs419;
+if(_errs417){
+vErrors.length = _errs417;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid64 = _errs418 === errors;
+var valid65 = _errs416 === errors;
 }
 else {
-var valid64 = true;
+var valid65 = true;
+}
+if(valid65){
+if(data112.amount !== undefined){
+let data123 = data112.amount;
+const _errs422 = errors;
+if(errors === _errs422){
+if((typeof data123 == "number") && (isFinite(data123))){
+if(data123 > 10000000 || isNaN(data123)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/amount",schemaPath:"#/$defs/Purchase/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000000}}];
+return false;
+}
+else {
+if(data123 < 0.001 || isNaN(data123)){
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/amount",schemaPath:"#/$defs/Purchase/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/purchases/" + i13+"/amount",schemaPath:"#/$defs/Purchase/properties/amount/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid65 = _errs422 === errors;
+}
+else {
+var valid65 = true;
+}
+if(valid65){
+if(data112.price !== undefined){
+let data124 = data112.price;
+const _errs424 = errors;
+const _errs425 = errors;
+let valid70 = false;
+const _errs426 = errors;
+if(errors === _errs426){
+if((typeof data124 == "number") && (isFinite(data124))){
+if(data124 > 1000000 || isNaN(data124)){
+const err192 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
+if(vErrors === null){
+vErrors = [err192];
+}
+else {
+vErrors.push(err192);
+}
+errors++;
+}
+else {
+if(data124 < 0 || isNaN(data124)){
+const err193 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(vErrors === null){
+vErrors = [err193];
+}
+else {
+vErrors.push(err193);
+}
+errors++;
+}
+}
+}
+else {
+const err194 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err194];
+}
+else {
+vErrors.push(err194);
+}
+errors++;
+}
+}
+var _valid41 = _errs426 === errors;
+valid70 = valid70 || _valid41;
+const _errs428 = errors;
+if(data124 !== null){
+const err195 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err195];
+}
+else {
+vErrors.push(err195);
+}
+errors++;
+}
+var _valid41 = _errs428 === errors;
+valid70 = valid70 || _valid41;
+if(!valid70){
+const err196 = {instancePath:instancePath+"/purchases/" + i13+"/price",schemaPath:"#/$defs/Purchase/properties/price/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err196];
+}
+else {
+vErrors.push(err196);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs425;
+if(vErrors !== null){
+if(_errs425){
+vErrors.length = _errs425;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid65 = _errs424 === errors;
+}
+else {
+var valid65 = true;
 }
 }
 }
@@ -26353,8 +26440,8 @@ validate20.errors = [{instancePath:instancePath+"/purchases/" + i13,schemaPath:"
 return false;
 }
 }
-var valid62 = _errs376 === errors;
-if(!valid62){
+var valid63 = _errs382 === errors;
+if(!valid63){
 break;
 }
 }
@@ -26364,27 +26451,27 @@ validate20.errors = [{instancePath:instancePath+"/purchases",schemaPath:"#/prope
 return false;
 }
 }
-var valid0 = _errs374 === errors;
+var valid0 = _errs380 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.mixCards !== undefined){
-let data124 = data.mixCards;
-const _errs424 = errors;
-if(errors === _errs424){
-if(Array.isArray(data124)){
-var valid70 = true;
-const len13 = data124.length;
+let data125 = data.mixCards;
+const _errs430 = errors;
+if(errors === _errs430){
+if(Array.isArray(data125)){
+var valid71 = true;
+const len13 = data125.length;
 for(let i14=0; i14<len13; i14++){
-const _errs426 = errors;
-if(!(validate33(data124[i14], {instancePath:instancePath+"/mixCards/" + i14,parentData:data124,parentDataProperty:i14,rootData,dynamicAnchors}))){
+const _errs432 = errors;
+if(!(validate33(data125[i14], {instancePath:instancePath+"/mixCards/" + i14,parentData:data125,parentDataProperty:i14,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate33.errors : vErrors.concat(validate33.errors);
 errors = vErrors.length;
 }
-var valid70 = _errs426 === errors;
-if(!valid70){
+var valid71 = _errs432 === errors;
+if(!valid71){
 break;
 }
 }
@@ -26394,27 +26481,27 @@ validate20.errors = [{instancePath:instancePath+"/mixCards",schemaPath:"#/proper
 return false;
 }
 }
-var valid0 = _errs424 === errors;
+var valid0 = _errs430 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.logEntries !== undefined){
-let data126 = data.logEntries;
-const _errs427 = errors;
-if(errors === _errs427){
-if(Array.isArray(data126)){
-var valid71 = true;
-const len14 = data126.length;
+let data127 = data.logEntries;
+const _errs433 = errors;
+if(errors === _errs433){
+if(Array.isArray(data127)){
+var valid72 = true;
+const len14 = data127.length;
 for(let i15=0; i15<len14; i15++){
-const _errs429 = errors;
-if(!(validate35(data126[i15], {instancePath:instancePath+"/logEntries/" + i15,parentData:data126,parentDataProperty:i15,rootData,dynamicAnchors}))){
+const _errs435 = errors;
+if(!(validate35(data127[i15], {instancePath:instancePath+"/logEntries/" + i15,parentData:data127,parentDataProperty:i15,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate35.errors : vErrors.concat(validate35.errors);
 errors = vErrors.length;
 }
-var valid71 = _errs429 === errors;
-if(!valid71){
+var valid72 = _errs435 === errors;
+if(!valid72){
 break;
 }
 }
@@ -26424,27 +26511,27 @@ validate20.errors = [{instancePath:instancePath+"/logEntries",schemaPath:"#/prop
 return false;
 }
 }
-var valid0 = _errs427 === errors;
+var valid0 = _errs433 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.pictures !== undefined){
-let data128 = data.pictures;
-const _errs430 = errors;
-if(errors === _errs430){
-if(Array.isArray(data128)){
-var valid72 = true;
-const len15 = data128.length;
+let data129 = data.pictures;
+const _errs436 = errors;
+if(errors === _errs436){
+if(Array.isArray(data129)){
+var valid73 = true;
+const len15 = data129.length;
 for(let i16=0; i16<len15; i16++){
-const _errs432 = errors;
-if(!(validate37(data128[i16], {instancePath:instancePath+"/pictures/" + i16,parentData:data128,parentDataProperty:i16,rootData,dynamicAnchors}))){
+const _errs438 = errors;
+if(!(validate37(data129[i16], {instancePath:instancePath+"/pictures/" + i16,parentData:data129,parentDataProperty:i16,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate37.errors : vErrors.concat(validate37.errors);
 errors = vErrors.length;
 }
-var valid72 = _errs432 === errors;
-if(!valid72){
+var valid73 = _errs438 === errors;
+if(!valid73){
 break;
 }
 }
@@ -26454,46 +26541,46 @@ validate20.errors = [{instancePath:instancePath+"/pictures",schemaPath:"#/proper
 return false;
 }
 }
-var valid0 = _errs430 === errors;
+var valid0 = _errs436 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.meshes !== undefined){
-let data130 = data.meshes;
-const _errs433 = errors;
-if(errors === _errs433){
-if(Array.isArray(data130)){
-var valid73 = true;
-const len16 = data130.length;
+let data131 = data.meshes;
+const _errs439 = errors;
+if(errors === _errs439){
+if(Array.isArray(data131)){
+var valid74 = true;
+const len16 = data131.length;
 for(let i17=0; i17<len16; i17++){
-let data131 = data130[i17];
-const _errs435 = errors;
-const _errs436 = errors;
-if(errors === _errs436){
-if(data131 && typeof data131 == "object" && !Array.isArray(data131)){
+let data132 = data131[i17];
+const _errs441 = errors;
+const _errs442 = errors;
+if(errors === _errs442){
+if(data132 && typeof data132 == "object" && !Array.isArray(data132)){
 let missing8;
-if((((((((((((data131.partId === undefined) && (missing8 = "partId")) || ((data131.name === undefined) && (missing8 = "name"))) || ((data131.format === undefined) && (missing8 = "format"))) || ((data131.byteLength === undefined) && (missing8 = "byteLength"))) || ((data131.unit === undefined) && (missing8 = "unit"))) || ((data131.scale === undefined) && (missing8 = "scale"))) || ((data131.up === undefined) && (missing8 = "up"))) || ((data131.hiddenSide === undefined) && (missing8 = "hiddenSide"))) || ((data131.note === undefined) && (missing8 = "note"))) || ((data131.id === undefined) && (missing8 = "id"))) || ((data131.revision === undefined) && (missing8 = "revision"))){
+if((((((((((((data132.partId === undefined) && (missing8 = "partId")) || ((data132.name === undefined) && (missing8 = "name"))) || ((data132.format === undefined) && (missing8 = "format"))) || ((data132.byteLength === undefined) && (missing8 = "byteLength"))) || ((data132.unit === undefined) && (missing8 = "unit"))) || ((data132.scale === undefined) && (missing8 = "scale"))) || ((data132.up === undefined) && (missing8 = "up"))) || ((data132.hiddenSide === undefined) && (missing8 = "hiddenSide"))) || ((data132.note === undefined) && (missing8 = "note"))) || ((data132.id === undefined) && (missing8 = "id"))) || ((data132.revision === undefined) && (missing8 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17,schemaPath:"#/$defs/MeshReference/required",keyword:"required",params:{missingProperty: missing8}}];
 return false;
 }
 else {
-const _errs438 = errors;
-for(const key8 in data131){
+const _errs444 = errors;
+for(const key8 in data132){
 if(!(func1.call(schema70.properties, key8))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17,schemaPath:"#/$defs/MeshReference/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key8}}];
 return false;
 break;
 }
 }
-if(_errs438 === errors){
-if(data131.partId !== undefined){
-let data132 = data131.partId;
-const _errs439 = errors;
-if(errors === _errs439){
-if(typeof data132 === "string"){
-if(!pattern10.test(data132)){
+if(_errs444 === errors){
+if(data132.partId !== undefined){
+let data133 = data132.partId;
+const _errs445 = errors;
+if(errors === _errs445){
+if(typeof data133 === "string"){
+if(!pattern10.test(data133)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/partId",schemaPath:"#/$defs/MeshReference/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -26503,28 +26590,28 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/partId",schem
 return false;
 }
 }
-var valid75 = _errs439 === errors;
+var valid76 = _errs445 === errors;
 }
 else {
-var valid75 = true;
+var valid76 = true;
 }
-if(valid75){
-if(data131.name !== undefined){
-let data133 = data131.name;
-const _errs441 = errors;
-if(errors === _errs441){
-if(typeof data133 === "string"){
-if(data133.length > 200){
+if(valid76){
+if(data132.name !== undefined){
+let data134 = data132.name;
+const _errs447 = errors;
+if(errors === _errs447){
+if(typeof data134 === "string"){
+if(data134.length > 200){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/name",schemaPath:"#/$defs/MeshReference/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data133.length < 1){
+if(data134.length < 1){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/name",schemaPath:"#/$defs/MeshReference/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data133)){
+if(!pattern4.test(data134)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/name",schemaPath:"#/$defs/MeshReference/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -26536,84 +26623,84 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/name",schemaP
 return false;
 }
 }
-var valid75 = _errs441 === errors;
+var valid76 = _errs447 === errors;
 }
 else {
-var valid75 = true;
+var valid76 = true;
 }
-if(valid75){
-if(data131.format !== undefined){
-let data134 = data131.format;
-const _errs443 = errors;
-if(typeof data134 !== "string"){
+if(valid76){
+if(data132.format !== undefined){
+let data135 = data132.format;
+const _errs449 = errors;
+if(typeof data135 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/format",schemaPath:"#/$defs/MeshReference/properties/format/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!(((data134 === "stl") || (data134 === "obj")) || (data134 === "3mf"))){
+if(!(((data135 === "stl") || (data135 === "obj")) || (data135 === "3mf"))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/format",schemaPath:"#/$defs/MeshReference/properties/format/enum",keyword:"enum",params:{allowedValues: schema70.properties.format.enum}}];
 return false;
 }
-var valid75 = _errs443 === errors;
+var valid76 = _errs449 === errors;
 }
 else {
-var valid75 = true;
+var valid76 = true;
 }
-if(valid75){
-if(data131.byteLength !== undefined){
-let data135 = data131.byteLength;
-const _errs445 = errors;
-if(!(((typeof data135 == "number") && (!(data135 % 1) && !isNaN(data135))) && (isFinite(data135)))){
+if(valid76){
+if(data132.byteLength !== undefined){
+let data136 = data132.byteLength;
+const _errs451 = errors;
+if(!(((typeof data136 == "number") && (!(data136 % 1) && !isNaN(data136))) && (isFinite(data136)))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/byteLength",schemaPath:"#/$defs/MeshReference/properties/byteLength/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs445){
-if((typeof data135 == "number") && (isFinite(data135))){
-if(data135 > 134217728 || isNaN(data135)){
+if(errors === _errs451){
+if((typeof data136 == "number") && (isFinite(data136))){
+if(data136 > 134217728 || isNaN(data136)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/byteLength",schemaPath:"#/$defs/MeshReference/properties/byteLength/maximum",keyword:"maximum",params:{comparison: "<=", limit: 134217728}}];
 return false;
 }
 else {
-if(data135 < 1 || isNaN(data135)){
+if(data136 < 1 || isNaN(data136)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/byteLength",schemaPath:"#/$defs/MeshReference/properties/byteLength/minimum",keyword:"minimum",params:{comparison: ">=", limit: 1}}];
 return false;
 }
 }
 }
 }
-var valid75 = _errs445 === errors;
+var valid76 = _errs451 === errors;
 }
 else {
-var valid75 = true;
+var valid76 = true;
 }
-if(valid75){
-if(data131.unit !== undefined){
-let data136 = data131.unit;
-const _errs447 = errors;
-if(typeof data136 !== "string"){
+if(valid76){
+if(data132.unit !== undefined){
+let data137 = data132.unit;
+const _errs453 = errors;
+if(typeof data137 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/unit",schemaPath:"#/$defs/MeshReference/properties/unit/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!((((data136 === "mm") || (data136 === "cm")) || (data136 === "in")) || (data136 === "m"))){
+if(!((((data137 === "mm") || (data137 === "cm")) || (data137 === "in")) || (data137 === "m"))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/unit",schemaPath:"#/$defs/MeshReference/properties/unit/enum",keyword:"enum",params:{allowedValues: schema70.properties.unit.enum}}];
 return false;
 }
-var valid75 = _errs447 === errors;
+var valid76 = _errs453 === errors;
 }
 else {
-var valid75 = true;
+var valid76 = true;
 }
-if(valid75){
-if(data131.scale !== undefined){
-let data137 = data131.scale;
-const _errs449 = errors;
-if(errors === _errs449){
-if((typeof data137 == "number") && (isFinite(data137))){
-if(data137 > 1000 || isNaN(data137)){
+if(valid76){
+if(data132.scale !== undefined){
+let data138 = data132.scale;
+const _errs455 = errors;
+if(errors === _errs455){
+if((typeof data138 == "number") && (isFinite(data138))){
+if(data138 > 1000 || isNaN(data138)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/scale",schemaPath:"#/$defs/MeshReference/properties/scale/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000}}];
 return false;
 }
 else {
-if(data137 < 0.001 || isNaN(data137)){
+if(data138 < 0.001 || isNaN(data138)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/scale",schemaPath:"#/$defs/MeshReference/properties/scale/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}}];
 return false;
 }
@@ -26624,40 +26711,40 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/scale",schema
 return false;
 }
 }
-var valid75 = _errs449 === errors;
+var valid76 = _errs455 === errors;
 }
 else {
-var valid75 = true;
+var valid76 = true;
 }
-if(valid75){
-if(data131.up !== undefined){
-let data138 = data131.up;
-const _errs451 = errors;
-if(errors === _errs451){
-if(Array.isArray(data138)){
-if(data138.length > 3){
+if(valid76){
+if(data132.up !== undefined){
+let data139 = data132.up;
+const _errs457 = errors;
+if(errors === _errs457){
+if(Array.isArray(data139)){
+if(data139.length > 3){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/up",schemaPath:"#/$defs/MeshReference/properties/up/maxItems",keyword:"maxItems",params:{limit: 3}}];
 return false;
 }
 else {
-if(data138.length < 3){
+if(data139.length < 3){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/up",schemaPath:"#/$defs/MeshReference/properties/up/minItems",keyword:"minItems",params:{limit: 3}}];
 return false;
 }
 else {
-var valid76 = true;
-const len17 = data138.length;
+var valid77 = true;
+const len17 = data139.length;
 for(let i18=0; i18<len17; i18++){
-let data139 = data138[i18];
-const _errs453 = errors;
-if(errors === _errs453){
-if((typeof data139 == "number") && (isFinite(data139))){
-if(data139 > 1 || isNaN(data139)){
+let data140 = data139[i18];
+const _errs459 = errors;
+if(errors === _errs459){
+if((typeof data140 == "number") && (isFinite(data140))){
+if(data140 > 1 || isNaN(data140)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/up/" + i18,schemaPath:"#/$defs/MeshReference/properties/up/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
 return false;
 }
 else {
-if(data139 < -1 || isNaN(data139)){
+if(data140 < -1 || isNaN(data140)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/up/" + i18,schemaPath:"#/$defs/MeshReference/properties/up/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -1}}];
 return false;
 }
@@ -26668,8 +26755,8 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/up/" + i18,sc
 return false;
 }
 }
-var valid76 = _errs453 === errors;
-if(!valid76){
+var valid77 = _errs459 === errors;
+if(!valid77){
 break;
 }
 }
@@ -26681,35 +26768,35 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/up",schemaPat
 return false;
 }
 }
-var valid75 = _errs451 === errors;
+var valid76 = _errs457 === errors;
 }
 else {
-var valid75 = true;
+var valid76 = true;
 }
-if(valid75){
-if(data131.hiddenSide !== undefined){
-let data140 = data131.hiddenSide;
-const _errs455 = errors;
-if(typeof data140 !== "string"){
+if(valid76){
+if(data132.hiddenSide !== undefined){
+let data141 = data132.hiddenSide;
+const _errs461 = errors;
+if(typeof data141 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/hiddenSide",schemaPath:"#/$defs/MeshReference/properties/hiddenSide/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!(((((((data140 === "none") || (data140 === "-z")) || (data140 === "+z")) || (data140 === "-y")) || (data140 === "+y")) || (data140 === "-x")) || (data140 === "+x"))){
+if(!(((((((data141 === "none") || (data141 === "-z")) || (data141 === "+z")) || (data141 === "-y")) || (data141 === "+y")) || (data141 === "-x")) || (data141 === "+x"))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/hiddenSide",schemaPath:"#/$defs/MeshReference/properties/hiddenSide/enum",keyword:"enum",params:{allowedValues: schema70.properties.hiddenSide.enum}}];
 return false;
 }
-var valid75 = _errs455 === errors;
+var valid76 = _errs461 === errors;
 }
 else {
-var valid75 = true;
+var valid76 = true;
 }
-if(valid75){
-if(data131.note !== undefined){
-let data141 = data131.note;
-const _errs457 = errors;
-if(errors === _errs457){
-if(typeof data141 === "string"){
-if(data141.length > 4000){
+if(valid76){
+if(data132.note !== undefined){
+let data142 = data132.note;
+const _errs463 = errors;
+if(errors === _errs463){
+if(typeof data142 === "string"){
+if(data142.length > 4000){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/note",schemaPath:"#/$defs/MeshReference/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -26719,18 +26806,18 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/note",schemaP
 return false;
 }
 }
-var valid75 = _errs457 === errors;
+var valid76 = _errs463 === errors;
 }
 else {
-var valid75 = true;
+var valid76 = true;
 }
-if(valid75){
-if(data131.id !== undefined){
-let data142 = data131.id;
-const _errs459 = errors;
-if(errors === _errs459){
-if(typeof data142 === "string"){
-if(!pattern10.test(data142)){
+if(valid76){
+if(data132.id !== undefined){
+let data143 = data132.id;
+const _errs465 = errors;
+if(errors === _errs465){
+if(typeof data143 === "string"){
+if(!pattern10.test(data143)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/id",schemaPath:"#/$defs/MeshReference/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -26740,31 +26827,31 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/id",schemaPat
 return false;
 }
 }
-var valid75 = _errs459 === errors;
+var valid76 = _errs465 === errors;
 }
 else {
-var valid75 = true;
+var valid76 = true;
 }
-if(valid75){
-if(data131.revision !== undefined){
-let data143 = data131.revision;
-const _errs461 = errors;
-if(!(((typeof data143 == "number") && (!(data143 % 1) && !isNaN(data143))) && (isFinite(data143)))){
+if(valid76){
+if(data132.revision !== undefined){
+let data144 = data132.revision;
+const _errs467 = errors;
+if(!(((typeof data144 == "number") && (!(data144 % 1) && !isNaN(data144))) && (isFinite(data144)))){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/revision",schemaPath:"#/$defs/MeshReference/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs461){
-if((typeof data143 == "number") && (isFinite(data143))){
-if(data143 < 0 || isNaN(data143)){
+if(errors === _errs467){
+if((typeof data144 == "number") && (isFinite(data144))){
+if(data144 < 0 || isNaN(data144)){
 validate20.errors = [{instancePath:instancePath+"/meshes/" + i17+"/revision",schemaPath:"#/$defs/MeshReference/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid75 = _errs461 === errors;
+var valid76 = _errs467 === errors;
 }
 else {
-var valid75 = true;
+var valid76 = true;
 }
 }
 }
@@ -26784,8 +26871,8 @@ validate20.errors = [{instancePath:instancePath+"/meshes/" + i17,schemaPath:"#/$
 return false;
 }
 }
-var valid73 = _errs435 === errors;
-if(!valid73){
+var valid74 = _errs441 === errors;
+if(!valid74){
 break;
 }
 }
@@ -26795,46 +26882,46 @@ validate20.errors = [{instancePath:instancePath+"/meshes",schemaPath:"#/properti
 return false;
 }
 }
-var valid0 = _errs433 === errors;
+var valid0 = _errs439 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.passes !== undefined){
-let data144 = data.passes;
-const _errs463 = errors;
-if(errors === _errs463){
-if(Array.isArray(data144)){
-var valid77 = true;
-const len18 = data144.length;
+let data145 = data.passes;
+const _errs469 = errors;
+if(errors === _errs469){
+if(Array.isArray(data145)){
+var valid78 = true;
+const len18 = data145.length;
 for(let i19=0; i19<len18; i19++){
-let data145 = data144[i19];
-const _errs465 = errors;
-const _errs466 = errors;
-if(errors === _errs466){
-if(data145 && typeof data145 == "object" && !Array.isArray(data145)){
+let data146 = data145[i19];
+const _errs471 = errors;
+const _errs472 = errors;
+if(errors === _errs472){
+if(data146 && typeof data146 == "object" && !Array.isArray(data146)){
 let missing9;
-if(((((((((((data145.partId === undefined) && (missing9 = "partId")) || ((data145.atMs === undefined) && (missing9 = "atMs"))) || ((data145.minutes === undefined) && (missing9 = "minutes"))) || ((data145.plannedMinutes === undefined) && (missing9 = "plannedMinutes"))) || ((data145.zone === undefined) && (missing9 = "zone"))) || ((data145.valleyMicrometres === undefined) && (missing9 = "valleyMicrometres"))) || ((data145.isGuideCoat === undefined) && (missing9 = "isGuideCoat"))) || ((data145.note === undefined) && (missing9 = "note"))) || ((data145.id === undefined) && (missing9 = "id"))) || ((data145.revision === undefined) && (missing9 = "revision"))){
+if(((((((((((data146.partId === undefined) && (missing9 = "partId")) || ((data146.atMs === undefined) && (missing9 = "atMs"))) || ((data146.minutes === undefined) && (missing9 = "minutes"))) || ((data146.plannedMinutes === undefined) && (missing9 = "plannedMinutes"))) || ((data146.zone === undefined) && (missing9 = "zone"))) || ((data146.valleyMicrometres === undefined) && (missing9 = "valleyMicrometres"))) || ((data146.isGuideCoat === undefined) && (missing9 = "isGuideCoat"))) || ((data146.note === undefined) && (missing9 = "note"))) || ((data146.id === undefined) && (missing9 = "id"))) || ((data146.revision === undefined) && (missing9 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19,schemaPath:"#/$defs/SurfacePass/required",keyword:"required",params:{missingProperty: missing9}}];
 return false;
 }
 else {
-const _errs468 = errors;
-for(const key9 in data145){
+const _errs474 = errors;
+for(const key9 in data146){
 if(!(func1.call(schema71.properties, key9))){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19,schemaPath:"#/$defs/SurfacePass/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key9}}];
 return false;
 break;
 }
 }
-if(_errs468 === errors){
-if(data145.partId !== undefined){
-let data146 = data145.partId;
-const _errs469 = errors;
-if(errors === _errs469){
-if(typeof data146 === "string"){
-if(!pattern10.test(data146)){
+if(_errs474 === errors){
+if(data146.partId !== undefined){
+let data147 = data146.partId;
+const _errs475 = errors;
+if(errors === _errs475){
+if(typeof data147 === "string"){
+if(!pattern10.test(data147)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/partId",schemaPath:"#/$defs/SurfacePass/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -26844,50 +26931,50 @@ validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/partId",schem
 return false;
 }
 }
-var valid79 = _errs469 === errors;
+var valid80 = _errs475 === errors;
 }
 else {
-var valid79 = true;
+var valid80 = true;
 }
-if(valid79){
-if(data145.atMs !== undefined){
-let data147 = data145.atMs;
-const _errs471 = errors;
-if(!(((typeof data147 == "number") && (!(data147 % 1) && !isNaN(data147))) && (isFinite(data147)))){
+if(valid80){
+if(data146.atMs !== undefined){
+let data148 = data146.atMs;
+const _errs477 = errors;
+if(!(((typeof data148 == "number") && (!(data148 % 1) && !isNaN(data148))) && (isFinite(data148)))){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/atMs",schemaPath:"#/$defs/SurfacePass/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs471){
-if((typeof data147 == "number") && (isFinite(data147))){
-if(data147 > 4102444800000 || isNaN(data147)){
+if(errors === _errs477){
+if((typeof data148 == "number") && (isFinite(data148))){
+if(data148 > 4102444800000 || isNaN(data148)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/atMs",schemaPath:"#/$defs/SurfacePass/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
-if(data147 < 946684800000 || isNaN(data147)){
+if(data148 < 946684800000 || isNaN(data148)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/atMs",schemaPath:"#/$defs/SurfacePass/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
 }
 }
-var valid79 = _errs471 === errors;
+var valid80 = _errs477 === errors;
 }
 else {
-var valid79 = true;
+var valid80 = true;
 }
-if(valid79){
-if(data145.minutes !== undefined){
-let data148 = data145.minutes;
-const _errs473 = errors;
-if(errors === _errs473){
-if((typeof data148 == "number") && (isFinite(data148))){
-if(data148 > 10000 || isNaN(data148)){
+if(valid80){
+if(data146.minutes !== undefined){
+let data149 = data146.minutes;
+const _errs479 = errors;
+if(errors === _errs479){
+if((typeof data149 == "number") && (isFinite(data149))){
+if(data149 > 10000 || isNaN(data149)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/minutes",schemaPath:"#/$defs/SurfacePass/properties/minutes/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
 }
 else {
-if(data148 < 0 || isNaN(data148)){
+if(data149 < 0 || isNaN(data149)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/minutes",schemaPath:"#/$defs/SurfacePass/properties/minutes/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
@@ -26898,106 +26985,22 @@ validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/minutes",sche
 return false;
 }
 }
-var valid79 = _errs473 === errors;
+var valid80 = _errs479 === errors;
 }
 else {
-var valid79 = true;
+var valid80 = true;
 }
-if(valid79){
-if(data145.plannedMinutes !== undefined){
-let data149 = data145.plannedMinutes;
-const _errs475 = errors;
-const _errs476 = errors;
-let valid80 = false;
-const _errs477 = errors;
-if(errors === _errs477){
-if((typeof data149 == "number") && (isFinite(data149))){
-if(data149 > 10000 || isNaN(data149)){
-const err192 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
-if(vErrors === null){
-vErrors = [err192];
-}
-else {
-vErrors.push(err192);
-}
-errors++;
-}
-else {
-if(data149 < 0 || isNaN(data149)){
-const err193 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
-if(vErrors === null){
-vErrors = [err193];
-}
-else {
-vErrors.push(err193);
-}
-errors++;
-}
-}
-}
-else {
-const err194 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
-if(vErrors === null){
-vErrors = [err194];
-}
-else {
-vErrors.push(err194);
-}
-errors++;
-}
-}
-var _valid41 = _errs477 === errors;
-valid80 = valid80 || _valid41;
-const _errs479 = errors;
-if(data149 !== null){
-const err195 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err195];
-}
-else {
-vErrors.push(err195);
-}
-errors++;
-}
-var _valid41 = _errs479 === errors;
-valid80 = valid80 || _valid41;
-if(!valid80){
-const err196 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err196];
-}
-else {
-vErrors.push(err196);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs476;
-if(vErrors !== null){
-if(_errs476){
-vErrors.length = _errs476;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid79 = _errs475 === errors;
-}
-else {
-var valid79 = true;
-}
-if(valid79){
-if(data145.zone !== undefined){
-let data150 = data145.zone;
+if(valid80){
+if(data146.plannedMinutes !== undefined){
+let data150 = data146.plannedMinutes;
 const _errs481 = errors;
 const _errs482 = errors;
 let valid81 = false;
 const _errs483 = errors;
-if(typeof data150 !== "string"){
-const err197 = {instancePath:instancePath+"/passes/" + i19+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/0/type",keyword:"type",params:{type: "string"}};
+if(errors === _errs483){
+if((typeof data150 == "number") && (isFinite(data150))){
+if(data150 > 10000 || isNaN(data150)){
+const err197 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
 if(vErrors === null){
 vErrors = [err197];
 }
@@ -27006,8 +27009,9 @@ vErrors.push(err197);
 }
 errors++;
 }
-if(!((((((data150 === "bed") || (data150 === "flat")) || (data150 === "dome")) || (data150 === "shoulder")) || (data150 === "wall")) || (data150 === "overhang"))){
-const err198 = {instancePath:instancePath+"/passes/" + i19+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema71.properties.zone.anyOf[0].enum}};
+else {
+if(data150 < 0 || isNaN(data150)){
+const err198 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err198];
 }
@@ -27016,11 +27020,10 @@ vErrors.push(err198);
 }
 errors++;
 }
-var _valid42 = _errs483 === errors;
-valid81 = valid81 || _valid42;
-const _errs485 = errors;
-if(data150 !== null){
-const err199 = {instancePath:instancePath+"/passes/" + i19+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/1/type",keyword:"type",params:{type: "null"}};
+}
+}
+else {
+const err199 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err199];
 }
@@ -27029,15 +27032,29 @@ vErrors.push(err199);
 }
 errors++;
 }
-var _valid42 = _errs485 === errors;
+}
+var _valid42 = _errs483 === errors;
 valid81 = valid81 || _valid42;
-if(!valid81){
-const err200 = {instancePath:instancePath+"/passes/" + i19+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf",keyword:"anyOf",params:{}};
+const _errs485 = errors;
+if(data150 !== null){
+const err200 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err200];
 }
 else {
 vErrors.push(err200);
+}
+errors++;
+}
+var _valid42 = _errs485 === errors;
+valid81 = valid81 || _valid42;
+if(!valid81){
+const err201 = {instancePath:instancePath+"/passes/" + i19+"/plannedMinutes",schemaPath:"#/$defs/SurfacePass/properties/plannedMinutes/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err201];
+}
+else {
+vErrors.push(err201);
 }
 errors++;
 validate20.errors = vErrors;
@@ -27054,33 +27071,20 @@ vErrors = null;
 }
 }
 }
-var valid79 = _errs481 === errors;
+var valid80 = _errs481 === errors;
 }
 else {
-var valid79 = true;
+var valid80 = true;
 }
-if(valid79){
-if(data145.valleyMicrometres !== undefined){
-let data151 = data145.valleyMicrometres;
+if(valid80){
+if(data146.zone !== undefined){
+let data151 = data146.zone;
 const _errs487 = errors;
 const _errs488 = errors;
 let valid82 = false;
 const _errs489 = errors;
-if(errors === _errs489){
-if((typeof data151 == "number") && (isFinite(data151))){
-if(data151 > 10000 || isNaN(data151)){
-const err201 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
-if(vErrors === null){
-vErrors = [err201];
-}
-else {
-vErrors.push(err201);
-}
-errors++;
-}
-else {
-if(data151 < 0.1 || isNaN(data151)){
-const err202 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+if(typeof data151 !== "string"){
+const err202 = {instancePath:instancePath+"/passes/" + i19+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err202];
 }
@@ -27089,10 +27093,8 @@ vErrors.push(err202);
 }
 errors++;
 }
-}
-}
-else {
-const err203 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(!((((((data151 === "bed") || (data151 === "flat")) || (data151 === "dome")) || (data151 === "shoulder")) || (data151 === "wall")) || (data151 === "overhang"))){
+const err203 = {instancePath:instancePath+"/passes/" + i19+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/0/enum",keyword:"enum",params:{allowedValues: schema71.properties.zone.anyOf[0].enum}};
 if(vErrors === null){
 vErrors = [err203];
 }
@@ -27101,12 +27103,11 @@ vErrors.push(err203);
 }
 errors++;
 }
-}
 var _valid43 = _errs489 === errors;
 valid82 = valid82 || _valid43;
 const _errs491 = errors;
 if(data151 !== null){
-const err204 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err204 = {instancePath:instancePath+"/passes/" + i19+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err204];
 }
@@ -27118,7 +27119,7 @@ errors++;
 var _valid43 = _errs491 === errors;
 valid82 = valid82 || _valid43;
 if(!valid82){
-const err205 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf",keyword:"anyOf",params:{}};
+const err205 = {instancePath:instancePath+"/passes/" + i19+"/zone",schemaPath:"#/$defs/SurfacePass/properties/zone/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err205];
 }
@@ -27140,30 +27141,116 @@ vErrors = null;
 }
 }
 }
-var valid79 = _errs487 === errors;
+var valid80 = _errs487 === errors;
 }
 else {
-var valid79 = true;
+var valid80 = true;
 }
-if(valid79){
-if(data145.isGuideCoat !== undefined){
+if(valid80){
+if(data146.valleyMicrometres !== undefined){
+let data152 = data146.valleyMicrometres;
 const _errs493 = errors;
-if(typeof data145.isGuideCoat !== "boolean"){
+const _errs494 = errors;
+let valid83 = false;
+const _errs495 = errors;
+if(errors === _errs495){
+if((typeof data152 == "number") && (isFinite(data152))){
+if(data152 > 10000 || isNaN(data152)){
+const err206 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
+if(vErrors === null){
+vErrors = [err206];
+}
+else {
+vErrors.push(err206);
+}
+errors++;
+}
+else {
+if(data152 < 0.1 || isNaN(data152)){
+const err207 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}};
+if(vErrors === null){
+vErrors = [err207];
+}
+else {
+vErrors.push(err207);
+}
+errors++;
+}
+}
+}
+else {
+const err208 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+if(vErrors === null){
+vErrors = [err208];
+}
+else {
+vErrors.push(err208);
+}
+errors++;
+}
+}
+var _valid44 = _errs495 === errors;
+valid83 = valid83 || _valid44;
+const _errs497 = errors;
+if(data152 !== null){
+const err209 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err209];
+}
+else {
+vErrors.push(err209);
+}
+errors++;
+}
+var _valid44 = _errs497 === errors;
+valid83 = valid83 || _valid44;
+if(!valid83){
+const err210 = {instancePath:instancePath+"/passes/" + i19+"/valleyMicrometres",schemaPath:"#/$defs/SurfacePass/properties/valleyMicrometres/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err210];
+}
+else {
+vErrors.push(err210);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs494;
+if(vErrors !== null){
+if(_errs494){
+vErrors.length = _errs494;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid80 = _errs493 === errors;
+}
+else {
+var valid80 = true;
+}
+if(valid80){
+if(data146.isGuideCoat !== undefined){
+const _errs499 = errors;
+if(typeof data146.isGuideCoat !== "boolean"){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/isGuideCoat",schemaPath:"#/$defs/SurfacePass/properties/isGuideCoat/type",keyword:"type",params:{type: "boolean"}}];
 return false;
 }
-var valid79 = _errs493 === errors;
+var valid80 = _errs499 === errors;
 }
 else {
-var valid79 = true;
+var valid80 = true;
 }
-if(valid79){
-if(data145.note !== undefined){
-let data153 = data145.note;
-const _errs495 = errors;
-if(errors === _errs495){
-if(typeof data153 === "string"){
-if(data153.length > 4000){
+if(valid80){
+if(data146.note !== undefined){
+let data154 = data146.note;
+const _errs501 = errors;
+if(errors === _errs501){
+if(typeof data154 === "string"){
+if(data154.length > 4000){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/note",schemaPath:"#/$defs/SurfacePass/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -27173,18 +27260,18 @@ validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/note",schemaP
 return false;
 }
 }
-var valid79 = _errs495 === errors;
+var valid80 = _errs501 === errors;
 }
 else {
-var valid79 = true;
+var valid80 = true;
 }
-if(valid79){
-if(data145.id !== undefined){
-let data154 = data145.id;
-const _errs497 = errors;
-if(errors === _errs497){
-if(typeof data154 === "string"){
-if(!pattern10.test(data154)){
+if(valid80){
+if(data146.id !== undefined){
+let data155 = data146.id;
+const _errs503 = errors;
+if(errors === _errs503){
+if(typeof data155 === "string"){
+if(!pattern10.test(data155)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/id",schemaPath:"#/$defs/SurfacePass/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -27194,31 +27281,31 @@ validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/id",schemaPat
 return false;
 }
 }
-var valid79 = _errs497 === errors;
+var valid80 = _errs503 === errors;
 }
 else {
-var valid79 = true;
+var valid80 = true;
 }
-if(valid79){
-if(data145.revision !== undefined){
-let data155 = data145.revision;
-const _errs499 = errors;
-if(!(((typeof data155 == "number") && (!(data155 % 1) && !isNaN(data155))) && (isFinite(data155)))){
+if(valid80){
+if(data146.revision !== undefined){
+let data156 = data146.revision;
+const _errs505 = errors;
+if(!(((typeof data156 == "number") && (!(data156 % 1) && !isNaN(data156))) && (isFinite(data156)))){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/revision",schemaPath:"#/$defs/SurfacePass/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs499){
-if((typeof data155 == "number") && (isFinite(data155))){
-if(data155 < 0 || isNaN(data155)){
+if(errors === _errs505){
+if((typeof data156 == "number") && (isFinite(data156))){
+if(data156 < 0 || isNaN(data156)){
 validate20.errors = [{instancePath:instancePath+"/passes/" + i19+"/revision",schemaPath:"#/$defs/SurfacePass/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid79 = _errs499 === errors;
+var valid80 = _errs505 === errors;
 }
 else {
-var valid79 = true;
+var valid80 = true;
 }
 }
 }
@@ -27237,8 +27324,8 @@ validate20.errors = [{instancePath:instancePath+"/passes/" + i19,schemaPath:"#/$
 return false;
 }
 }
-var valid77 = _errs465 === errors;
-if(!valid77){
+var valid78 = _errs471 === errors;
+if(!valid78){
 break;
 }
 }
@@ -27248,27 +27335,27 @@ validate20.errors = [{instancePath:instancePath+"/passes",schemaPath:"#/properti
 return false;
 }
 }
-var valid0 = _errs463 === errors;
+var valid0 = _errs469 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.flaws !== undefined){
-let data156 = data.flaws;
-const _errs501 = errors;
-if(errors === _errs501){
-if(Array.isArray(data156)){
-var valid83 = true;
-const len19 = data156.length;
+let data157 = data.flaws;
+const _errs507 = errors;
+if(errors === _errs507){
+if(Array.isArray(data157)){
+var valid84 = true;
+const len19 = data157.length;
 for(let i20=0; i20<len19; i20++){
-const _errs503 = errors;
-if(!(validate41(data156[i20], {instancePath:instancePath+"/flaws/" + i20,parentData:data156,parentDataProperty:i20,rootData,dynamicAnchors}))){
+const _errs509 = errors;
+if(!(validate41(data157[i20], {instancePath:instancePath+"/flaws/" + i20,parentData:data157,parentDataProperty:i20,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate41.errors : vErrors.concat(validate41.errors);
 errors = vErrors.length;
 }
-var valid83 = _errs503 === errors;
-if(!valid83){
+var valid84 = _errs509 === errors;
+if(!valid84){
 break;
 }
 }
@@ -27278,46 +27365,46 @@ validate20.errors = [{instancePath:instancePath+"/flaws",schemaPath:"#/propertie
 return false;
 }
 }
-var valid0 = _errs501 === errors;
+var valid0 = _errs507 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.fits !== undefined){
-let data158 = data.fits;
-const _errs504 = errors;
-if(errors === _errs504){
-if(Array.isArray(data158)){
-var valid84 = true;
-const len20 = data158.length;
+let data159 = data.fits;
+const _errs510 = errors;
+if(errors === _errs510){
+if(Array.isArray(data159)){
+var valid85 = true;
+const len20 = data159.length;
 for(let i21=0; i21<len20; i21++){
-let data159 = data158[i21];
-const _errs506 = errors;
-const _errs507 = errors;
-if(errors === _errs507){
-if(data159 && typeof data159 == "object" && !Array.isArray(data159)){
+let data160 = data159[i21];
+const _errs512 = errors;
+const _errs513 = errors;
+if(errors === _errs513){
+if(data160 && typeof data160 == "object" && !Array.isArray(data160)){
 let missing10;
-if((((((((((((data159.partId === undefined) && (missing10 = "partId")) || ((data159.otherPartId === undefined) && (missing10 = "otherPartId"))) || ((data159.name === undefined) && (missing10 = "name"))) || ((data159.kind === undefined) && (missing10 = "kind"))) || ((data159.holeMillimetres === undefined) && (missing10 = "holeMillimetres"))) || ((data159.shaftMillimetres === undefined) && (missing10 = "shaftMillimetres"))) || ((data159.printErrorMillimetres === undefined) && (missing10 = "printErrorMillimetres"))) || ((data159.isMasked === undefined) && (missing10 = "isMasked"))) || ((data159.note === undefined) && (missing10 = "note"))) || ((data159.id === undefined) && (missing10 = "id"))) || ((data159.revision === undefined) && (missing10 = "revision"))){
+if((((((((((((data160.partId === undefined) && (missing10 = "partId")) || ((data160.otherPartId === undefined) && (missing10 = "otherPartId"))) || ((data160.name === undefined) && (missing10 = "name"))) || ((data160.kind === undefined) && (missing10 = "kind"))) || ((data160.holeMillimetres === undefined) && (missing10 = "holeMillimetres"))) || ((data160.shaftMillimetres === undefined) && (missing10 = "shaftMillimetres"))) || ((data160.printErrorMillimetres === undefined) && (missing10 = "printErrorMillimetres"))) || ((data160.isMasked === undefined) && (missing10 = "isMasked"))) || ((data160.note === undefined) && (missing10 = "note"))) || ((data160.id === undefined) && (missing10 = "id"))) || ((data160.revision === undefined) && (missing10 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21,schemaPath:"#/$defs/Fit/required",keyword:"required",params:{missingProperty: missing10}}];
 return false;
 }
 else {
-const _errs509 = errors;
-for(const key10 in data159){
+const _errs515 = errors;
+for(const key10 in data160){
 if(!(func1.call(schema74.properties, key10))){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21,schemaPath:"#/$defs/Fit/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key10}}];
 return false;
 break;
 }
 }
-if(_errs509 === errors){
-if(data159.partId !== undefined){
-let data160 = data159.partId;
-const _errs510 = errors;
-if(errors === _errs510){
-if(typeof data160 === "string"){
-if(!pattern10.test(data160)){
+if(_errs515 === errors){
+if(data160.partId !== undefined){
+let data161 = data160.partId;
+const _errs516 = errors;
+if(errors === _errs516){
+if(typeof data161 === "string"){
+if(!pattern10.test(data161)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/partId",schemaPath:"#/$defs/Fit/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -27327,102 +27414,102 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/partId",schemaP
 return false;
 }
 }
-var valid86 = _errs510 === errors;
+var valid87 = _errs516 === errors;
 }
 else {
-var valid86 = true;
+var valid87 = true;
 }
-if(valid86){
-if(data159.otherPartId !== undefined){
-let data161 = data159.otherPartId;
-const _errs512 = errors;
-const _errs513 = errors;
-let valid87 = false;
-const _errs514 = errors;
-if(errors === _errs514){
-if(typeof data161 === "string"){
-if(!pattern10.test(data161)){
-const err206 = {instancePath:instancePath+"/fits/" + i21+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
+if(valid87){
+if(data160.otherPartId !== undefined){
+let data162 = data160.otherPartId;
+const _errs518 = errors;
+const _errs519 = errors;
+let valid88 = false;
+const _errs520 = errors;
+if(errors === _errs520){
+if(typeof data162 === "string"){
+if(!pattern10.test(data162)){
+const err211 = {instancePath:instancePath+"/fits/" + i21+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
-vErrors = [err206];
+vErrors = [err211];
 }
 else {
-vErrors.push(err206);
+vErrors.push(err211);
 }
 errors++;
 }
 }
 else {
-const err207 = {instancePath:instancePath+"/fits/" + i21+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/0/type",keyword:"type",params:{type: "string"}};
+const err212 = {instancePath:instancePath+"/fits/" + i21+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
-vErrors = [err207];
+vErrors = [err212];
 }
 else {
-vErrors.push(err207);
+vErrors.push(err212);
 }
 errors++;
 }
 }
-var _valid44 = _errs514 === errors;
-valid87 = valid87 || _valid44;
-const _errs516 = errors;
-if(data161 !== null){
-const err208 = {instancePath:instancePath+"/fits/" + i21+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid45 = _errs520 === errors;
+valid88 = valid88 || _valid45;
+const _errs522 = errors;
+if(data162 !== null){
+const err213 = {instancePath:instancePath+"/fits/" + i21+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
-vErrors = [err208];
+vErrors = [err213];
 }
 else {
-vErrors.push(err208);
+vErrors.push(err213);
 }
 errors++;
 }
-var _valid44 = _errs516 === errors;
-valid87 = valid87 || _valid44;
-if(!valid87){
-const err209 = {instancePath:instancePath+"/fits/" + i21+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf",keyword:"anyOf",params:{}};
+var _valid45 = _errs522 === errors;
+valid88 = valid88 || _valid45;
+if(!valid88){
+const err214 = {instancePath:instancePath+"/fits/" + i21+"/otherPartId",schemaPath:"#/$defs/Fit/properties/otherPartId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
-vErrors = [err209];
+vErrors = [err214];
 }
 else {
-vErrors.push(err209);
+vErrors.push(err214);
 }
 errors++;
 validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs513;
+errors = _errs519;
 if(vErrors !== null){
-if(_errs513){
-vErrors.length = _errs513;
+if(_errs519){
+vErrors.length = _errs519;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid86 = _errs512 === errors;
+var valid87 = _errs518 === errors;
 }
 else {
-var valid86 = true;
+var valid87 = true;
 }
-if(valid86){
-if(data159.name !== undefined){
-let data162 = data159.name;
-const _errs518 = errors;
-if(errors === _errs518){
-if(typeof data162 === "string"){
-if(data162.length > 200){
+if(valid87){
+if(data160.name !== undefined){
+let data163 = data160.name;
+const _errs524 = errors;
+if(errors === _errs524){
+if(typeof data163 === "string"){
+if(data163.length > 200){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/name",schemaPath:"#/$defs/Fit/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data162.length < 1){
+if(data163.length < 1){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/name",schemaPath:"#/$defs/Fit/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data162)){
+if(!pattern4.test(data163)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/name",schemaPath:"#/$defs/Fit/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -27434,40 +27521,40 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/name",schemaPat
 return false;
 }
 }
-var valid86 = _errs518 === errors;
+var valid87 = _errs524 === errors;
 }
 else {
-var valid86 = true;
+var valid87 = true;
 }
-if(valid86){
-if(data159.kind !== undefined){
-let data163 = data159.kind;
-const _errs520 = errors;
-if(typeof data163 !== "string"){
+if(valid87){
+if(data160.kind !== undefined){
+let data164 = data160.kind;
+const _errs526 = errors;
+if(typeof data164 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/kind",schemaPath:"#/$defs/Fit/properties/kind/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!(((data163 === "shaft") || (data163 === "lid")) || (data163 === "slot"))){
+if(!(((data164 === "shaft") || (data164 === "lid")) || (data164 === "slot"))){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/kind",schemaPath:"#/$defs/Fit/properties/kind/enum",keyword:"enum",params:{allowedValues: schema74.properties.kind.enum}}];
 return false;
 }
-var valid86 = _errs520 === errors;
+var valid87 = _errs526 === errors;
 }
 else {
-var valid86 = true;
+var valid87 = true;
 }
-if(valid86){
-if(data159.holeMillimetres !== undefined){
-let data164 = data159.holeMillimetres;
-const _errs522 = errors;
-if(errors === _errs522){
-if((typeof data164 == "number") && (isFinite(data164))){
-if(data164 > 10000 || isNaN(data164)){
+if(valid87){
+if(data160.holeMillimetres !== undefined){
+let data165 = data160.holeMillimetres;
+const _errs528 = errors;
+if(errors === _errs528){
+if((typeof data165 == "number") && (isFinite(data165))){
+if(data165 > 10000 || isNaN(data165)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/holeMillimetres",schemaPath:"#/$defs/Fit/properties/holeMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
 }
 else {
-if(data164 < 0.01 || isNaN(data164)){
+if(data165 < 0.01 || isNaN(data165)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/holeMillimetres",schemaPath:"#/$defs/Fit/properties/holeMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}}];
 return false;
 }
@@ -27478,23 +27565,23 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/holeMillimetres
 return false;
 }
 }
-var valid86 = _errs522 === errors;
+var valid87 = _errs528 === errors;
 }
 else {
-var valid86 = true;
+var valid87 = true;
 }
-if(valid86){
-if(data159.shaftMillimetres !== undefined){
-let data165 = data159.shaftMillimetres;
-const _errs524 = errors;
-if(errors === _errs524){
-if((typeof data165 == "number") && (isFinite(data165))){
-if(data165 > 10000 || isNaN(data165)){
+if(valid87){
+if(data160.shaftMillimetres !== undefined){
+let data166 = data160.shaftMillimetres;
+const _errs530 = errors;
+if(errors === _errs530){
+if((typeof data166 == "number") && (isFinite(data166))){
+if(data166 > 10000 || isNaN(data166)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/shaftMillimetres",schemaPath:"#/$defs/Fit/properties/shaftMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
 }
 else {
-if(data165 < 0.01 || isNaN(data165)){
+if(data166 < 0.01 || isNaN(data166)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/shaftMillimetres",schemaPath:"#/$defs/Fit/properties/shaftMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.01}}];
 return false;
 }
@@ -27505,23 +27592,23 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/shaftMillimetre
 return false;
 }
 }
-var valid86 = _errs524 === errors;
+var valid87 = _errs530 === errors;
 }
 else {
-var valid86 = true;
+var valid87 = true;
 }
-if(valid86){
-if(data159.printErrorMillimetres !== undefined){
-let data166 = data159.printErrorMillimetres;
-const _errs526 = errors;
-if(errors === _errs526){
-if((typeof data166 == "number") && (isFinite(data166))){
-if(data166 > 5 || isNaN(data166)){
+if(valid87){
+if(data160.printErrorMillimetres !== undefined){
+let data167 = data160.printErrorMillimetres;
+const _errs532 = errors;
+if(errors === _errs532){
+if((typeof data167 == "number") && (isFinite(data167))){
+if(data167 > 5 || isNaN(data167)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/printErrorMillimetres",schemaPath:"#/$defs/Fit/properties/printErrorMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 5}}];
 return false;
 }
 else {
-if(data166 < -5 || isNaN(data166)){
+if(data167 < -5 || isNaN(data167)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/printErrorMillimetres",schemaPath:"#/$defs/Fit/properties/printErrorMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: -5}}];
 return false;
 }
@@ -27532,30 +27619,30 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/printErrorMilli
 return false;
 }
 }
-var valid86 = _errs526 === errors;
+var valid87 = _errs532 === errors;
 }
 else {
-var valid86 = true;
+var valid87 = true;
 }
-if(valid86){
-if(data159.isMasked !== undefined){
-const _errs528 = errors;
-if(typeof data159.isMasked !== "boolean"){
+if(valid87){
+if(data160.isMasked !== undefined){
+const _errs534 = errors;
+if(typeof data160.isMasked !== "boolean"){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/isMasked",schemaPath:"#/$defs/Fit/properties/isMasked/type",keyword:"type",params:{type: "boolean"}}];
 return false;
 }
-var valid86 = _errs528 === errors;
+var valid87 = _errs534 === errors;
 }
 else {
-var valid86 = true;
+var valid87 = true;
 }
-if(valid86){
-if(data159.note !== undefined){
-let data168 = data159.note;
-const _errs530 = errors;
-if(errors === _errs530){
-if(typeof data168 === "string"){
-if(data168.length > 2000){
+if(valid87){
+if(data160.note !== undefined){
+let data169 = data160.note;
+const _errs536 = errors;
+if(errors === _errs536){
+if(typeof data169 === "string"){
+if(data169.length > 2000){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/note",schemaPath:"#/$defs/Fit/properties/note/maxLength",keyword:"maxLength",params:{limit: 2000}}];
 return false;
 }
@@ -27565,18 +27652,18 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/note",schemaPat
 return false;
 }
 }
-var valid86 = _errs530 === errors;
+var valid87 = _errs536 === errors;
 }
 else {
-var valid86 = true;
+var valid87 = true;
 }
-if(valid86){
-if(data159.id !== undefined){
-let data169 = data159.id;
-const _errs532 = errors;
-if(errors === _errs532){
-if(typeof data169 === "string"){
-if(!pattern10.test(data169)){
+if(valid87){
+if(data160.id !== undefined){
+let data170 = data160.id;
+const _errs538 = errors;
+if(errors === _errs538){
+if(typeof data170 === "string"){
+if(!pattern10.test(data170)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/id",schemaPath:"#/$defs/Fit/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -27586,31 +27673,31 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/id",schemaPath:
 return false;
 }
 }
-var valid86 = _errs532 === errors;
+var valid87 = _errs538 === errors;
 }
 else {
-var valid86 = true;
+var valid87 = true;
 }
-if(valid86){
-if(data159.revision !== undefined){
-let data170 = data159.revision;
-const _errs534 = errors;
-if(!(((typeof data170 == "number") && (!(data170 % 1) && !isNaN(data170))) && (isFinite(data170)))){
+if(valid87){
+if(data160.revision !== undefined){
+let data171 = data160.revision;
+const _errs540 = errors;
+if(!(((typeof data171 == "number") && (!(data171 % 1) && !isNaN(data171))) && (isFinite(data171)))){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/revision",schemaPath:"#/$defs/Fit/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs534){
-if((typeof data170 == "number") && (isFinite(data170))){
-if(data170 < 0 || isNaN(data170)){
+if(errors === _errs540){
+if((typeof data171 == "number") && (isFinite(data171))){
+if(data171 < 0 || isNaN(data171)){
 validate20.errors = [{instancePath:instancePath+"/fits/" + i21+"/revision",schemaPath:"#/$defs/Fit/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid86 = _errs534 === errors;
+var valid87 = _errs540 === errors;
 }
 else {
-var valid86 = true;
+var valid87 = true;
 }
 }
 }
@@ -27630,8 +27717,8 @@ validate20.errors = [{instancePath:instancePath+"/fits/" + i21,schemaPath:"#/$de
 return false;
 }
 }
-var valid84 = _errs506 === errors;
-if(!valid84){
+var valid85 = _errs512 === errors;
+if(!valid85){
 break;
 }
 }
@@ -27641,56 +27728,56 @@ validate20.errors = [{instancePath:instancePath+"/fits",schemaPath:"#/properties
 return false;
 }
 }
-var valid0 = _errs504 === errors;
+var valid0 = _errs510 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.timers !== undefined){
-let data171 = data.timers;
-const _errs536 = errors;
-if(errors === _errs536){
-if(Array.isArray(data171)){
-var valid88 = true;
-const len21 = data171.length;
+let data172 = data.timers;
+const _errs542 = errors;
+if(errors === _errs542){
+if(Array.isArray(data172)){
+var valid89 = true;
+const len21 = data172.length;
 for(let i22=0; i22<len21; i22++){
-let data172 = data171[i22];
-const _errs538 = errors;
-const _errs539 = errors;
-if(errors === _errs539){
-if(data172 && typeof data172 == "object" && !Array.isArray(data172)){
+let data173 = data172[i22];
+const _errs544 = errors;
+const _errs545 = errors;
+if(errors === _errs545){
+if(data173 && typeof data173 == "object" && !Array.isArray(data173)){
 let missing11;
-if(((((((data172.name === undefined) && (missing11 = "name")) || ((data172.startedAtMs === undefined) && (missing11 = "startedAtMs"))) || ((data172.endsAtMs === undefined) && (missing11 = "endsAtMs"))) || ((data172.note === undefined) && (missing11 = "note"))) || ((data172.id === undefined) && (missing11 = "id"))) || ((data172.revision === undefined) && (missing11 = "revision"))){
+if(((((((data173.name === undefined) && (missing11 = "name")) || ((data173.startedAtMs === undefined) && (missing11 = "startedAtMs"))) || ((data173.endsAtMs === undefined) && (missing11 = "endsAtMs"))) || ((data173.note === undefined) && (missing11 = "note"))) || ((data173.id === undefined) && (missing11 = "id"))) || ((data173.revision === undefined) && (missing11 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22,schemaPath:"#/$defs/BenchTimer/required",keyword:"required",params:{missingProperty: missing11}}];
 return false;
 }
 else {
-const _errs541 = errors;
-for(const key11 in data172){
+const _errs547 = errors;
+for(const key11 in data173){
 if(!((((((key11 === "name") || (key11 === "startedAtMs")) || (key11 === "endsAtMs")) || (key11 === "note")) || (key11 === "id")) || (key11 === "revision"))){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22,schemaPath:"#/$defs/BenchTimer/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key11}}];
 return false;
 break;
 }
 }
-if(_errs541 === errors){
-if(data172.name !== undefined){
-let data173 = data172.name;
-const _errs542 = errors;
-if(errors === _errs542){
-if(typeof data173 === "string"){
-if(data173.length > 200){
+if(_errs547 === errors){
+if(data173.name !== undefined){
+let data174 = data173.name;
+const _errs548 = errors;
+if(errors === _errs548){
+if(typeof data174 === "string"){
+if(data174.length > 200){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/name",schemaPath:"#/$defs/BenchTimer/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data173.length < 1){
+if(data174.length < 1){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/name",schemaPath:"#/$defs/BenchTimer/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data173)){
+if(!pattern4.test(data174)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/name",schemaPath:"#/$defs/BenchTimer/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -27702,72 +27789,72 @@ validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/name",schemaP
 return false;
 }
 }
-var valid90 = _errs542 === errors;
+var valid91 = _errs548 === errors;
 }
 else {
-var valid90 = true;
+var valid91 = true;
 }
-if(valid90){
-if(data172.startedAtMs !== undefined){
-let data174 = data172.startedAtMs;
-const _errs544 = errors;
-if(!(((typeof data174 == "number") && (!(data174 % 1) && !isNaN(data174))) && (isFinite(data174)))){
+if(valid91){
+if(data173.startedAtMs !== undefined){
+let data175 = data173.startedAtMs;
+const _errs550 = errors;
+if(!(((typeof data175 == "number") && (!(data175 % 1) && !isNaN(data175))) && (isFinite(data175)))){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/startedAtMs",schemaPath:"#/$defs/BenchTimer/properties/startedAtMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs544){
-if((typeof data174 == "number") && (isFinite(data174))){
-if(data174 > 4102444800000 || isNaN(data174)){
+if(errors === _errs550){
+if((typeof data175 == "number") && (isFinite(data175))){
+if(data175 > 4102444800000 || isNaN(data175)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/startedAtMs",schemaPath:"#/$defs/BenchTimer/properties/startedAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
-if(data174 < 946684800000 || isNaN(data174)){
+if(data175 < 946684800000 || isNaN(data175)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/startedAtMs",schemaPath:"#/$defs/BenchTimer/properties/startedAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
 }
 }
-var valid90 = _errs544 === errors;
+var valid91 = _errs550 === errors;
 }
 else {
-var valid90 = true;
+var valid91 = true;
 }
-if(valid90){
-if(data172.endsAtMs !== undefined){
-let data175 = data172.endsAtMs;
-const _errs546 = errors;
-if(!(((typeof data175 == "number") && (!(data175 % 1) && !isNaN(data175))) && (isFinite(data175)))){
+if(valid91){
+if(data173.endsAtMs !== undefined){
+let data176 = data173.endsAtMs;
+const _errs552 = errors;
+if(!(((typeof data176 == "number") && (!(data176 % 1) && !isNaN(data176))) && (isFinite(data176)))){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/endsAtMs",schemaPath:"#/$defs/BenchTimer/properties/endsAtMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs546){
-if((typeof data175 == "number") && (isFinite(data175))){
-if(data175 > 4102444800000 || isNaN(data175)){
+if(errors === _errs552){
+if((typeof data176 == "number") && (isFinite(data176))){
+if(data176 > 4102444800000 || isNaN(data176)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/endsAtMs",schemaPath:"#/$defs/BenchTimer/properties/endsAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
-if(data175 < 946684800000 || isNaN(data175)){
+if(data176 < 946684800000 || isNaN(data176)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/endsAtMs",schemaPath:"#/$defs/BenchTimer/properties/endsAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
 }
 }
-var valid90 = _errs546 === errors;
+var valid91 = _errs552 === errors;
 }
 else {
-var valid90 = true;
+var valid91 = true;
 }
-if(valid90){
-if(data172.note !== undefined){
-let data176 = data172.note;
-const _errs548 = errors;
-if(errors === _errs548){
-if(typeof data176 === "string"){
-if(data176.length > 400){
+if(valid91){
+if(data173.note !== undefined){
+let data177 = data173.note;
+const _errs554 = errors;
+if(errors === _errs554){
+if(typeof data177 === "string"){
+if(data177.length > 400){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/note",schemaPath:"#/$defs/BenchTimer/properties/note/maxLength",keyword:"maxLength",params:{limit: 400}}];
 return false;
 }
@@ -27777,18 +27864,18 @@ validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/note",schemaP
 return false;
 }
 }
-var valid90 = _errs548 === errors;
+var valid91 = _errs554 === errors;
 }
 else {
-var valid90 = true;
+var valid91 = true;
 }
-if(valid90){
-if(data172.id !== undefined){
-let data177 = data172.id;
-const _errs550 = errors;
-if(errors === _errs550){
-if(typeof data177 === "string"){
-if(!pattern10.test(data177)){
+if(valid91){
+if(data173.id !== undefined){
+let data178 = data173.id;
+const _errs556 = errors;
+if(errors === _errs556){
+if(typeof data178 === "string"){
+if(!pattern10.test(data178)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/id",schemaPath:"#/$defs/BenchTimer/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -27798,31 +27885,31 @@ validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/id",schemaPat
 return false;
 }
 }
-var valid90 = _errs550 === errors;
+var valid91 = _errs556 === errors;
 }
 else {
-var valid90 = true;
+var valid91 = true;
 }
-if(valid90){
-if(data172.revision !== undefined){
-let data178 = data172.revision;
-const _errs552 = errors;
-if(!(((typeof data178 == "number") && (!(data178 % 1) && !isNaN(data178))) && (isFinite(data178)))){
+if(valid91){
+if(data173.revision !== undefined){
+let data179 = data173.revision;
+const _errs558 = errors;
+if(!(((typeof data179 == "number") && (!(data179 % 1) && !isNaN(data179))) && (isFinite(data179)))){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/revision",schemaPath:"#/$defs/BenchTimer/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs552){
-if((typeof data178 == "number") && (isFinite(data178))){
-if(data178 < 0 || isNaN(data178)){
+if(errors === _errs558){
+if((typeof data179 == "number") && (isFinite(data179))){
+if(data179 < 0 || isNaN(data179)){
 validate20.errors = [{instancePath:instancePath+"/timers/" + i22+"/revision",schemaPath:"#/$defs/BenchTimer/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid90 = _errs552 === errors;
+var valid91 = _errs558 === errors;
 }
 else {
-var valid90 = true;
+var valid91 = true;
 }
 }
 }
@@ -27837,8 +27924,8 @@ validate20.errors = [{instancePath:instancePath+"/timers/" + i22,schemaPath:"#/$
 return false;
 }
 }
-var valid88 = _errs538 === errors;
-if(!valid88){
+var valid89 = _errs544 === errors;
+if(!valid89){
 break;
 }
 }
@@ -27848,27 +27935,27 @@ validate20.errors = [{instancePath:instancePath+"/timers",schemaPath:"#/properti
 return false;
 }
 }
-var valid0 = _errs536 === errors;
+var valid0 = _errs542 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.targets !== undefined){
-let data179 = data.targets;
-const _errs554 = errors;
-if(errors === _errs554){
-if(Array.isArray(data179)){
-var valid91 = true;
-const len22 = data179.length;
+let data180 = data.targets;
+const _errs560 = errors;
+if(errors === _errs560){
+if(Array.isArray(data180)){
+var valid92 = true;
+const len22 = data180.length;
 for(let i23=0; i23<len22; i23++){
-const _errs556 = errors;
-if(!(validate43(data179[i23], {instancePath:instancePath+"/targets/" + i23,parentData:data179,parentDataProperty:i23,rootData,dynamicAnchors}))){
+const _errs562 = errors;
+if(!(validate43(data180[i23], {instancePath:instancePath+"/targets/" + i23,parentData:data180,parentDataProperty:i23,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate43.errors : vErrors.concat(validate43.errors);
 errors = vErrors.length;
 }
-var valid91 = _errs556 === errors;
-if(!valid91){
+var valid92 = _errs562 === errors;
+if(!valid92){
 break;
 }
 }
@@ -27878,27 +27965,27 @@ validate20.errors = [{instancePath:instancePath+"/targets",schemaPath:"#/propert
 return false;
 }
 }
-var valid0 = _errs554 === errors;
+var valid0 = _errs560 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.maskPlans !== undefined){
-let data181 = data.maskPlans;
-const _errs557 = errors;
-if(errors === _errs557){
-if(Array.isArray(data181)){
-var valid92 = true;
-const len23 = data181.length;
+let data182 = data.maskPlans;
+const _errs563 = errors;
+if(errors === _errs563){
+if(Array.isArray(data182)){
+var valid93 = true;
+const len23 = data182.length;
 for(let i24=0; i24<len23; i24++){
-const _errs559 = errors;
-if(!(validate47(data181[i24], {instancePath:instancePath+"/maskPlans/" + i24,parentData:data181,parentDataProperty:i24,rootData,dynamicAnchors}))){
+const _errs565 = errors;
+if(!(validate47(data182[i24], {instancePath:instancePath+"/maskPlans/" + i24,parentData:data182,parentDataProperty:i24,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate47.errors : vErrors.concat(validate47.errors);
 errors = vErrors.length;
 }
-var valid92 = _errs559 === errors;
-if(!valid92){
+var valid93 = _errs565 === errors;
+if(!valid93){
 break;
 }
 }
@@ -27908,46 +27995,46 @@ validate20.errors = [{instancePath:instancePath+"/maskPlans",schemaPath:"#/prope
 return false;
 }
 }
-var valid0 = _errs557 === errors;
+var valid0 = _errs563 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.stencils !== undefined){
-let data183 = data.stencils;
-const _errs560 = errors;
-if(errors === _errs560){
-if(Array.isArray(data183)){
-var valid93 = true;
-const len24 = data183.length;
+let data184 = data.stencils;
+const _errs566 = errors;
+if(errors === _errs566){
+if(Array.isArray(data184)){
+var valid94 = true;
+const len24 = data184.length;
 for(let i25=0; i25<len24; i25++){
-let data184 = data183[i25];
-const _errs562 = errors;
-const _errs563 = errors;
-if(errors === _errs563){
-if(data184 && typeof data184 == "object" && !Array.isArray(data184)){
+let data185 = data184[i25];
+const _errs568 = errors;
+const _errs569 = errors;
+if(errors === _errs569){
+if(data185 && typeof data185 == "object" && !Array.isArray(data185)){
 let missing12;
-if(((((((data184.partId === undefined) && (missing12 = "partId")) || ((data184.name === undefined) && (missing12 = "name"))) || ((data184.outline === undefined) && (missing12 = "outline"))) || ((data184.millimetresPerUnit === undefined) && (missing12 = "millimetresPerUnit"))) || ((data184.id === undefined) && (missing12 = "id"))) || ((data184.revision === undefined) && (missing12 = "revision"))){
+if(((((((data185.partId === undefined) && (missing12 = "partId")) || ((data185.name === undefined) && (missing12 = "name"))) || ((data185.outline === undefined) && (missing12 = "outline"))) || ((data185.millimetresPerUnit === undefined) && (missing12 = "millimetresPerUnit"))) || ((data185.id === undefined) && (missing12 = "id"))) || ((data185.revision === undefined) && (missing12 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25,schemaPath:"#/$defs/Stencil/required",keyword:"required",params:{missingProperty: missing12}}];
 return false;
 }
 else {
-const _errs565 = errors;
-for(const key12 in data184){
+const _errs571 = errors;
+for(const key12 in data185){
 if(!((((((key12 === "partId") || (key12 === "name")) || (key12 === "outline")) || (key12 === "millimetresPerUnit")) || (key12 === "id")) || (key12 === "revision"))){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25,schemaPath:"#/$defs/Stencil/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key12}}];
 return false;
 break;
 }
 }
-if(_errs565 === errors){
-if(data184.partId !== undefined){
-let data185 = data184.partId;
-const _errs566 = errors;
-if(errors === _errs566){
-if(typeof data185 === "string"){
-if(!pattern10.test(data185)){
+if(_errs571 === errors){
+if(data185.partId !== undefined){
+let data186 = data185.partId;
+const _errs572 = errors;
+if(errors === _errs572){
+if(typeof data186 === "string"){
+if(!pattern10.test(data186)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/partId",schemaPath:"#/$defs/Stencil/properties/partId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -27957,28 +28044,28 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/partId",sch
 return false;
 }
 }
-var valid95 = _errs566 === errors;
+var valid96 = _errs572 === errors;
 }
 else {
-var valid95 = true;
+var valid96 = true;
 }
-if(valid95){
-if(data184.name !== undefined){
-let data186 = data184.name;
-const _errs568 = errors;
-if(errors === _errs568){
-if(typeof data186 === "string"){
-if(data186.length > 200){
+if(valid96){
+if(data185.name !== undefined){
+let data187 = data185.name;
+const _errs574 = errors;
+if(errors === _errs574){
+if(typeof data187 === "string"){
+if(data187.length > 200){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/name",schemaPath:"#/$defs/Stencil/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data186.length < 1){
+if(data187.length < 1){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/name",schemaPath:"#/$defs/Stencil/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data186)){
+if(!pattern4.test(data187)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/name",schemaPath:"#/$defs/Stencil/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -27990,23 +28077,23 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/name",schem
 return false;
 }
 }
-var valid95 = _errs568 === errors;
+var valid96 = _errs574 === errors;
 }
 else {
-var valid95 = true;
+var valid96 = true;
 }
-if(valid95){
-if(data184.outline !== undefined){
-let data187 = data184.outline;
-const _errs570 = errors;
-if(errors === _errs570){
-if(typeof data187 === "string"){
-if(data187.length > 2000000){
+if(valid96){
+if(data185.outline !== undefined){
+let data188 = data185.outline;
+const _errs576 = errors;
+if(errors === _errs576){
+if(typeof data188 === "string"){
+if(data188.length > 2000000){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/outline",schemaPath:"#/$defs/Stencil/properties/outline/maxLength",keyword:"maxLength",params:{limit: 2000000}}];
 return false;
 }
 else {
-if(!pattern118.test(data187)){
+if(!pattern118.test(data188)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/outline",schemaPath:"#/$defs/Stencil/properties/outline/pattern",keyword:"pattern",params:{pattern: "^[MLZ0-9 .,-]+$"}}];
 return false;
 }
@@ -28017,23 +28104,23 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/outline",sc
 return false;
 }
 }
-var valid95 = _errs570 === errors;
+var valid96 = _errs576 === errors;
 }
 else {
-var valid95 = true;
+var valid96 = true;
 }
-if(valid95){
-if(data184.millimetresPerUnit !== undefined){
-let data188 = data184.millimetresPerUnit;
-const _errs572 = errors;
-if(errors === _errs572){
-if((typeof data188 == "number") && (isFinite(data188))){
-if(data188 > 10000 || isNaN(data188)){
+if(valid96){
+if(data185.millimetresPerUnit !== undefined){
+let data189 = data185.millimetresPerUnit;
+const _errs578 = errors;
+if(errors === _errs578){
+if((typeof data189 == "number") && (isFinite(data189))){
+if(data189 > 10000 || isNaN(data189)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/millimetresPerUnit",schemaPath:"#/$defs/Stencil/properties/millimetresPerUnit/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
 }
 else {
-if(data188 < 0.000001 || isNaN(data188)){
+if(data189 < 0.000001 || isNaN(data189)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/millimetresPerUnit",schemaPath:"#/$defs/Stencil/properties/millimetresPerUnit/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.000001}}];
 return false;
 }
@@ -28044,18 +28131,18 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/millimetres
 return false;
 }
 }
-var valid95 = _errs572 === errors;
+var valid96 = _errs578 === errors;
 }
 else {
-var valid95 = true;
+var valid96 = true;
 }
-if(valid95){
-if(data184.id !== undefined){
-let data189 = data184.id;
-const _errs574 = errors;
-if(errors === _errs574){
-if(typeof data189 === "string"){
-if(!pattern10.test(data189)){
+if(valid96){
+if(data185.id !== undefined){
+let data190 = data185.id;
+const _errs580 = errors;
+if(errors === _errs580){
+if(typeof data190 === "string"){
+if(!pattern10.test(data190)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/id",schemaPath:"#/$defs/Stencil/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -28065,31 +28152,31 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/id",schemaP
 return false;
 }
 }
-var valid95 = _errs574 === errors;
+var valid96 = _errs580 === errors;
 }
 else {
-var valid95 = true;
+var valid96 = true;
 }
-if(valid95){
-if(data184.revision !== undefined){
-let data190 = data184.revision;
-const _errs576 = errors;
-if(!(((typeof data190 == "number") && (!(data190 % 1) && !isNaN(data190))) && (isFinite(data190)))){
+if(valid96){
+if(data185.revision !== undefined){
+let data191 = data185.revision;
+const _errs582 = errors;
+if(!(((typeof data191 == "number") && (!(data191 % 1) && !isNaN(data191))) && (isFinite(data191)))){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/revision",schemaPath:"#/$defs/Stencil/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs576){
-if((typeof data190 == "number") && (isFinite(data190))){
-if(data190 < 0 || isNaN(data190)){
+if(errors === _errs582){
+if((typeof data191 == "number") && (isFinite(data191))){
+if(data191 < 0 || isNaN(data191)){
 validate20.errors = [{instancePath:instancePath+"/stencils/" + i25+"/revision",schemaPath:"#/$defs/Stencil/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid95 = _errs576 === errors;
+var valid96 = _errs582 === errors;
 }
 else {
-var valid95 = true;
+var valid96 = true;
 }
 }
 }
@@ -28104,8 +28191,8 @@ validate20.errors = [{instancePath:instancePath+"/stencils/" + i25,schemaPath:"#
 return false;
 }
 }
-var valid93 = _errs562 === errors;
-if(!valid93){
+var valid94 = _errs568 === errors;
+if(!valid94){
 break;
 }
 }
@@ -28115,27 +28202,27 @@ validate20.errors = [{instancePath:instancePath+"/stencils",schemaPath:"#/proper
 return false;
 }
 }
-var valid0 = _errs560 === errors;
+var valid0 = _errs566 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.weatherPlans !== undefined){
-let data191 = data.weatherPlans;
-const _errs578 = errors;
-if(errors === _errs578){
-if(Array.isArray(data191)){
-var valid96 = true;
-const len25 = data191.length;
+let data192 = data.weatherPlans;
+const _errs584 = errors;
+if(errors === _errs584){
+if(Array.isArray(data192)){
+var valid97 = true;
+const len25 = data192.length;
 for(let i26=0; i26<len25; i26++){
-const _errs580 = errors;
-if(!(validate51(data191[i26], {instancePath:instancePath+"/weatherPlans/" + i26,parentData:data191,parentDataProperty:i26,rootData,dynamicAnchors}))){
+const _errs586 = errors;
+if(!(validate51(data192[i26], {instancePath:instancePath+"/weatherPlans/" + i26,parentData:data192,parentDataProperty:i26,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate51.errors : vErrors.concat(validate51.errors);
 errors = vErrors.length;
 }
-var valid96 = _errs580 === errors;
-if(!valid96){
+var valid97 = _errs586 === errors;
+if(!valid97){
 break;
 }
 }
@@ -28145,56 +28232,56 @@ validate20.errors = [{instancePath:instancePath+"/weatherPlans",schemaPath:"#/pr
 return false;
 }
 }
-var valid0 = _errs578 === errors;
+var valid0 = _errs584 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.techniqueCards !== undefined){
-let data193 = data.techniqueCards;
-const _errs581 = errors;
-if(errors === _errs581){
-if(Array.isArray(data193)){
-var valid97 = true;
-const len26 = data193.length;
+let data194 = data.techniqueCards;
+const _errs587 = errors;
+if(errors === _errs587){
+if(Array.isArray(data194)){
+var valid98 = true;
+const len26 = data194.length;
 for(let i27=0; i27<len26; i27++){
-let data194 = data193[i27];
-const _errs583 = errors;
-const _errs584 = errors;
-if(errors === _errs584){
-if(data194 && typeof data194 == "object" && !Array.isArray(data194)){
+let data195 = data194[i27];
+const _errs589 = errors;
+const _errs590 = errors;
+if(errors === _errs590){
+if(data195 && typeof data195 == "object" && !Array.isArray(data195)){
 let missing13;
-if(((((((((((((((((((((data194.name === undefined) && (missing13 = "name")) || ((data194.techniqueId === undefined) && (missing13 = "techniqueId"))) || ((data194.triedOn === undefined) && (missing13 = "triedOn"))) || ((data194.baseLab === undefined) && (missing13 = "baseLab"))) || ((data194.depositLab === undefined) && (missing13 = "depositLab"))) || ((data194.productId === undefined) && (missing13 = "productId"))) || ((data194.amount === undefined) && (missing13 = "amount"))) || ((data194.wiped === undefined) && (missing13 = "wiped"))) || ((data194.sizeMillimetres === undefined) && (missing13 = "sizeMillimetres"))) || ((data194.tool === undefined) && (missing13 = "tool"))) || ((data194.mix === undefined) && (missing13 = "mix"))) || ((data194.minutes === undefined) && (missing13 = "minutes"))) || ((data194.coverageBefore === undefined) && (missing13 = "coverageBefore"))) || ((data194.coverageAfter === undefined) && (missing13 = "coverageAfter"))) || ((data194.half === undefined) && (missing13 = "half"))) || ((data194.isGood === undefined) && (missing13 = "isGood"))) || ((data194.note === undefined) && (missing13 = "note"))) || ((data194.madeAtMs === undefined) && (missing13 = "madeAtMs"))) || ((data194.id === undefined) && (missing13 = "id"))) || ((data194.revision === undefined) && (missing13 = "revision"))){
+if(((((((((((((((((((((data195.name === undefined) && (missing13 = "name")) || ((data195.techniqueId === undefined) && (missing13 = "techniqueId"))) || ((data195.triedOn === undefined) && (missing13 = "triedOn"))) || ((data195.baseLab === undefined) && (missing13 = "baseLab"))) || ((data195.depositLab === undefined) && (missing13 = "depositLab"))) || ((data195.productId === undefined) && (missing13 = "productId"))) || ((data195.amount === undefined) && (missing13 = "amount"))) || ((data195.wiped === undefined) && (missing13 = "wiped"))) || ((data195.sizeMillimetres === undefined) && (missing13 = "sizeMillimetres"))) || ((data195.tool === undefined) && (missing13 = "tool"))) || ((data195.mix === undefined) && (missing13 = "mix"))) || ((data195.minutes === undefined) && (missing13 = "minutes"))) || ((data195.coverageBefore === undefined) && (missing13 = "coverageBefore"))) || ((data195.coverageAfter === undefined) && (missing13 = "coverageAfter"))) || ((data195.half === undefined) && (missing13 = "half"))) || ((data195.isGood === undefined) && (missing13 = "isGood"))) || ((data195.note === undefined) && (missing13 = "note"))) || ((data195.madeAtMs === undefined) && (missing13 = "madeAtMs"))) || ((data195.id === undefined) && (missing13 = "id"))) || ((data195.revision === undefined) && (missing13 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27,schemaPath:"#/$defs/TechniqueCard/required",keyword:"required",params:{missingProperty: missing13}}];
 return false;
 }
 else {
-const _errs586 = errors;
-for(const key13 in data194){
+const _errs592 = errors;
+for(const key13 in data195){
 if(!(func1.call(schema90.properties, key13))){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27,schemaPath:"#/$defs/TechniqueCard/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key13}}];
 return false;
 break;
 }
 }
-if(_errs586 === errors){
-if(data194.name !== undefined){
-let data195 = data194.name;
-const _errs587 = errors;
-if(errors === _errs587){
-if(typeof data195 === "string"){
-if(data195.length > 200){
+if(_errs592 === errors){
+if(data195.name !== undefined){
+let data196 = data195.name;
+const _errs593 = errors;
+if(errors === _errs593){
+if(typeof data196 === "string"){
+if(data196.length > 200){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/name",schemaPath:"#/$defs/TechniqueCard/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data195.length < 1){
+if(data196.length < 1){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/name",schemaPath:"#/$defs/TechniqueCard/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data195)){
+if(!pattern4.test(data196)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/name",schemaPath:"#/$defs/TechniqueCard/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -28206,40 +28293,40 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/name"
 return false;
 }
 }
-var valid99 = _errs587 === errors;
+var valid100 = _errs593 === errors;
 }
 else {
-var valid99 = true;
+var valid100 = true;
 }
-if(valid99){
-if(data194.techniqueId !== undefined){
-let data196 = data194.techniqueId;
-const _errs589 = errors;
-if(typeof data196 !== "string"){
+if(valid100){
+if(data195.techniqueId !== undefined){
+let data197 = data195.techniqueId;
+const _errs595 = errors;
+if(typeof data197 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/techniqueId",schemaPath:"#/$defs/TechniqueCard/properties/techniqueId/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!((((((((((((((((((((((((data196 === "chipsTaken") || (data196 === "washWiped")) || (data196 === "washLeft")) || (data196 === "washSprayed")) || (data196 === "washCorners")) || (data196 === "oilWash")) || (data196 === "pinWash")) || (data196 === "streaks")) || (data196 === "rustUp")) || (data196 === "verdigris")) || (data196 === "spongeStipple")) || (data196 === "grime")) || (data196 === "rustRunOff")) || (data196 === "chipsBrush")) || (data196 === "chipsSponge")) || (data196 === "scratches")) || (data196 === "dryBrush")) || (data196 === "splatter")) || (data196 === "chipsStick")) || (data196 === "soot")) || (data196 === "polishEdges")) || (data196 === "graphiteEdges")) || (data196 === "wetGloss")) || (data196 === "dust"))){
+if(!((((((((((((((((((((((((data197 === "chipsTaken") || (data197 === "washWiped")) || (data197 === "washLeft")) || (data197 === "washSprayed")) || (data197 === "washCorners")) || (data197 === "oilWash")) || (data197 === "pinWash")) || (data197 === "streaks")) || (data197 === "rustUp")) || (data197 === "verdigris")) || (data197 === "spongeStipple")) || (data197 === "grime")) || (data197 === "rustRunOff")) || (data197 === "chipsBrush")) || (data197 === "chipsSponge")) || (data197 === "scratches")) || (data197 === "dryBrush")) || (data197 === "splatter")) || (data197 === "chipsStick")) || (data197 === "soot")) || (data197 === "polishEdges")) || (data197 === "graphiteEdges")) || (data197 === "wetGloss")) || (data197 === "dust"))){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/techniqueId",schemaPath:"#/$defs/TechniqueCard/properties/techniqueId/enum",keyword:"enum",params:{allowedValues: schema90.properties.techniqueId.enum}}];
 return false;
 }
-var valid99 = _errs589 === errors;
+var valid100 = _errs595 === errors;
 }
 else {
-var valid99 = true;
+var valid100 = true;
 }
-if(valid99){
-if(data194.triedOn !== undefined){
-let data197 = data194.triedOn;
-const _errs591 = errors;
-if(errors === _errs591){
-if(typeof data197 === "string"){
-if(data197.length > 200){
+if(valid100){
+if(data195.triedOn !== undefined){
+let data198 = data195.triedOn;
+const _errs597 = errors;
+if(errors === _errs597){
+if(typeof data198 === "string"){
+if(data198.length > 200){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/triedOn",schemaPath:"#/$defs/TechniqueCard/properties/triedOn/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(!pattern4.test(data197)){
+if(!pattern4.test(data198)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/triedOn",schemaPath:"#/$defs/TechniqueCard/properties/triedOn/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -28250,40 +28337,40 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/tried
 return false;
 }
 }
-var valid99 = _errs591 === errors;
+var valid100 = _errs597 === errors;
 }
 else {
-var valid99 = true;
+var valid100 = true;
 }
-if(valid99){
-if(data194.baseLab !== undefined){
-let data198 = data194.baseLab;
-const _errs593 = errors;
-if(errors === _errs593){
-if(Array.isArray(data198)){
-if(data198.length > 3){
+if(valid100){
+if(data195.baseLab !== undefined){
+let data199 = data195.baseLab;
+const _errs599 = errors;
+if(errors === _errs599){
+if(Array.isArray(data199)){
+if(data199.length > 3){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/baseLab",schemaPath:"#/$defs/TechniqueCard/properties/baseLab/maxItems",keyword:"maxItems",params:{limit: 3}}];
 return false;
 }
 else {
-if(data198.length < 3){
+if(data199.length < 3){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/baseLab",schemaPath:"#/$defs/TechniqueCard/properties/baseLab/minItems",keyword:"minItems",params:{limit: 3}}];
 return false;
 }
 else {
-var valid100 = true;
-const len27 = data198.length;
+var valid101 = true;
+const len27 = data199.length;
 for(let i28=0; i28<len27; i28++){
-let data199 = data198[i28];
-const _errs595 = errors;
-if(errors === _errs595){
-if((typeof data199 == "number") && (isFinite(data199))){
-if(data199 > 200 || isNaN(data199)){
+let data200 = data199[i28];
+const _errs601 = errors;
+if(errors === _errs601){
+if((typeof data200 == "number") && (isFinite(data200))){
+if(data200 > 200 || isNaN(data200)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/baseLab/" + i28,schemaPath:"#/$defs/TechniqueCard/properties/baseLab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
 return false;
 }
 else {
-if(data199 < -200 || isNaN(data199)){
+if(data200 < -200 || isNaN(data200)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/baseLab/" + i28,schemaPath:"#/$defs/TechniqueCard/properties/baseLab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
 return false;
 }
@@ -28294,8 +28381,8 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/baseL
 return false;
 }
 }
-var valid100 = _errs595 === errors;
-if(!valid100){
+var valid101 = _errs601 === errors;
+if(!valid101){
 break;
 }
 }
@@ -28307,40 +28394,40 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/baseL
 return false;
 }
 }
-var valid99 = _errs593 === errors;
+var valid100 = _errs599 === errors;
 }
 else {
-var valid99 = true;
+var valid100 = true;
 }
-if(valid99){
-if(data194.depositLab !== undefined){
-let data200 = data194.depositLab;
-const _errs597 = errors;
-if(errors === _errs597){
-if(Array.isArray(data200)){
-if(data200.length > 3){
+if(valid100){
+if(data195.depositLab !== undefined){
+let data201 = data195.depositLab;
+const _errs603 = errors;
+if(errors === _errs603){
+if(Array.isArray(data201)){
+if(data201.length > 3){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/depositLab",schemaPath:"#/$defs/TechniqueCard/properties/depositLab/maxItems",keyword:"maxItems",params:{limit: 3}}];
 return false;
 }
 else {
-if(data200.length < 3){
+if(data201.length < 3){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/depositLab",schemaPath:"#/$defs/TechniqueCard/properties/depositLab/minItems",keyword:"minItems",params:{limit: 3}}];
 return false;
 }
 else {
-var valid101 = true;
-const len28 = data200.length;
+var valid102 = true;
+const len28 = data201.length;
 for(let i29=0; i29<len28; i29++){
-let data201 = data200[i29];
-const _errs599 = errors;
-if(errors === _errs599){
-if((typeof data201 == "number") && (isFinite(data201))){
-if(data201 > 200 || isNaN(data201)){
+let data202 = data201[i29];
+const _errs605 = errors;
+if(errors === _errs605){
+if((typeof data202 == "number") && (isFinite(data202))){
+if(data202 > 200 || isNaN(data202)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/depositLab/" + i29,schemaPath:"#/$defs/TechniqueCard/properties/depositLab/items/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
 return false;
 }
 else {
-if(data201 < -200 || isNaN(data201)){
+if(data202 < -200 || isNaN(data202)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/depositLab/" + i29,schemaPath:"#/$defs/TechniqueCard/properties/depositLab/items/minimum",keyword:"minimum",params:{comparison: ">=", limit: -200}}];
 return false;
 }
@@ -28351,8 +28438,8 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/depos
 return false;
 }
 }
-var valid101 = _errs599 === errors;
-if(!valid101){
+var valid102 = _errs605 === errors;
+if(!valid102){
 break;
 }
 }
@@ -28364,242 +28451,22 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/depos
 return false;
 }
 }
-var valid99 = _errs597 === errors;
+var valid100 = _errs603 === errors;
 }
 else {
-var valid99 = true;
+var valid100 = true;
 }
-if(valid99){
-if(data194.productId !== undefined){
-let data202 = data194.productId;
-const _errs601 = errors;
-const _errs602 = errors;
-let valid102 = false;
-const _errs603 = errors;
-if(errors === _errs603){
-if(typeof data202 === "string"){
-if(!pattern10.test(data202)){
-const err210 = {instancePath:instancePath+"/techniqueCards/" + i27+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
-if(vErrors === null){
-vErrors = [err210];
-}
-else {
-vErrors.push(err210);
-}
-errors++;
-}
-}
-else {
-const err211 = {instancePath:instancePath+"/techniqueCards/" + i27+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
-if(vErrors === null){
-vErrors = [err211];
-}
-else {
-vErrors.push(err211);
-}
-errors++;
-}
-}
-var _valid45 = _errs603 === errors;
-valid102 = valid102 || _valid45;
-const _errs605 = errors;
-if(data202 !== null){
-const err212 = {instancePath:instancePath+"/techniqueCards/" + i27+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
-if(vErrors === null){
-vErrors = [err212];
-}
-else {
-vErrors.push(err212);
-}
-errors++;
-}
-var _valid45 = _errs605 === errors;
-valid102 = valid102 || _valid45;
-if(!valid102){
-const err213 = {instancePath:instancePath+"/techniqueCards/" + i27+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf",keyword:"anyOf",params:{}};
-if(vErrors === null){
-vErrors = [err213];
-}
-else {
-vErrors.push(err213);
-}
-errors++;
-validate20.errors = vErrors;
-return false;
-}
-else {
-errors = _errs602;
-if(vErrors !== null){
-if(_errs602){
-vErrors.length = _errs602;
-}
-else {
-vErrors = null;
-}
-}
-}
-var valid99 = _errs601 === errors;
-}
-else {
-var valid99 = true;
-}
-if(valid99){
-if(data194.amount !== undefined){
-let data203 = data194.amount;
+if(valid100){
+if(data195.productId !== undefined){
+let data203 = data195.productId;
 const _errs607 = errors;
-if(errors === _errs607){
-if((typeof data203 == "number") && (isFinite(data203))){
-if(data203 > 1 || isNaN(data203)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
-return false;
-}
-else {
-if(data203 < 0 || isNaN(data203)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid99 = _errs607 === errors;
-}
-else {
-var valid99 = true;
-}
-if(valid99){
-if(data194.wiped !== undefined){
-let data204 = data194.wiped;
+const _errs608 = errors;
+let valid103 = false;
 const _errs609 = errors;
 if(errors === _errs609){
-if((typeof data204 == "number") && (isFinite(data204))){
-if(data204 > 1 || isNaN(data204)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
-return false;
-}
-else {
-if(data204 < 0 || isNaN(data204)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid99 = _errs609 === errors;
-}
-else {
-var valid99 = true;
-}
-if(valid99){
-if(data194.sizeMillimetres !== undefined){
-let data205 = data194.sizeMillimetres;
-const _errs611 = errors;
-if(errors === _errs611){
-if((typeof data205 == "number") && (isFinite(data205))){
-if(data205 > 200 || isNaN(data205)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
-return false;
-}
-else {
-if(data205 < 0.05 || isNaN(data205)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.05}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/type",keyword:"type",params:{type: "number"}}];
-return false;
-}
-}
-var valid99 = _errs611 === errors;
-}
-else {
-var valid99 = true;
-}
-if(valid99){
-if(data194.tool !== undefined){
-let data206 = data194.tool;
-const _errs613 = errors;
-if(errors === _errs613){
-if(typeof data206 === "string"){
-if(data206.length > 200){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/maxLength",keyword:"maxLength",params:{limit: 200}}];
-return false;
-}
-else {
-if(!pattern4.test(data206)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid99 = _errs613 === errors;
-}
-else {
-var valid99 = true;
-}
-if(valid99){
-if(data194.mix !== undefined){
-let data207 = data194.mix;
-const _errs615 = errors;
-if(errors === _errs615){
-if(typeof data207 === "string"){
-if(data207.length > 200){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/maxLength",keyword:"maxLength",params:{limit: 200}}];
-return false;
-}
-else {
-if(!pattern4.test(data207)){
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
-return false;
-}
-}
-}
-else {
-validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/type",keyword:"type",params:{type: "string"}}];
-return false;
-}
-}
-var valid99 = _errs615 === errors;
-}
-else {
-var valid99 = true;
-}
-if(valid99){
-if(data194.minutes !== undefined){
-let data208 = data194.minutes;
-const _errs617 = errors;
-const _errs618 = errors;
-let valid103 = false;
-const _errs619 = errors;
-if(errors === _errs619){
-if((typeof data208 == "number") && (isFinite(data208))){
-if(data208 > 10000 || isNaN(data208)){
-const err214 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
-if(vErrors === null){
-vErrors = [err214];
-}
-else {
-vErrors.push(err214);
-}
-errors++;
-}
-else {
-if(data208 < 0 || isNaN(data208)){
-const err215 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(typeof data203 === "string"){
+if(!pattern10.test(data203)){
+const err215 = {instancePath:instancePath+"/techniqueCards/" + i27+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/0/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}};
 if(vErrors === null){
 vErrors = [err215];
 }
@@ -28609,9 +28476,8 @@ vErrors.push(err215);
 errors++;
 }
 }
-}
 else {
-const err216 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err216 = {instancePath:instancePath+"/techniqueCards/" + i27+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/0/type",keyword:"type",params:{type: "string"}};
 if(vErrors === null){
 vErrors = [err216];
 }
@@ -28621,11 +28487,11 @@ vErrors.push(err216);
 errors++;
 }
 }
-var _valid46 = _errs619 === errors;
+var _valid46 = _errs609 === errors;
 valid103 = valid103 || _valid46;
-const _errs621 = errors;
-if(data208 !== null){
-const err217 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const _errs611 = errors;
+if(data203 !== null){
+const err217 = {instancePath:instancePath+"/techniqueCards/" + i27+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err217];
 }
@@ -28634,10 +28500,10 @@ vErrors.push(err217);
 }
 errors++;
 }
-var _valid46 = _errs621 === errors;
+var _valid46 = _errs611 === errors;
 valid103 = valid103 || _valid46;
 if(!valid103){
-const err218 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf",keyword:"anyOf",params:{}};
+const err218 = {instancePath:instancePath+"/techniqueCards/" + i27+"/productId",schemaPath:"#/$defs/TechniqueCard/properties/productId/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err218];
 }
@@ -28649,32 +28515,167 @@ validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs618;
+errors = _errs608;
 if(vErrors !== null){
-if(_errs618){
-vErrors.length = _errs618;
+if(_errs608){
+vErrors.length = _errs608;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid99 = _errs617 === errors;
+var valid100 = _errs607 === errors;
 }
 else {
-var valid99 = true;
+var valid100 = true;
 }
-if(valid99){
-if(data194.coverageBefore !== undefined){
-let data209 = data194.coverageBefore;
+if(valid100){
+if(data195.amount !== undefined){
+let data204 = data195.amount;
+const _errs613 = errors;
+if(errors === _errs613){
+if((typeof data204 == "number") && (isFinite(data204))){
+if(data204 > 1 || isNaN(data204)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data204 < 0 || isNaN(data204)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/amount",schemaPath:"#/$defs/TechniqueCard/properties/amount/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid100 = _errs613 === errors;
+}
+else {
+var valid100 = true;
+}
+if(valid100){
+if(data195.wiped !== undefined){
+let data205 = data195.wiped;
+const _errs615 = errors;
+if(errors === _errs615){
+if((typeof data205 == "number") && (isFinite(data205))){
+if(data205 > 1 || isNaN(data205)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}}];
+return false;
+}
+else {
+if(data205 < 0 || isNaN(data205)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/wiped",schemaPath:"#/$defs/TechniqueCard/properties/wiped/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid100 = _errs615 === errors;
+}
+else {
+var valid100 = true;
+}
+if(valid100){
+if(data195.sizeMillimetres !== undefined){
+let data206 = data195.sizeMillimetres;
+const _errs617 = errors;
+if(errors === _errs617){
+if((typeof data206 == "number") && (isFinite(data206))){
+if(data206 > 200 || isNaN(data206)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/maximum",keyword:"maximum",params:{comparison: "<=", limit: 200}}];
+return false;
+}
+else {
+if(data206 < 0.05 || isNaN(data206)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.05}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/sizeMillimetres",schemaPath:"#/$defs/TechniqueCard/properties/sizeMillimetres/type",keyword:"type",params:{type: "number"}}];
+return false;
+}
+}
+var valid100 = _errs617 === errors;
+}
+else {
+var valid100 = true;
+}
+if(valid100){
+if(data195.tool !== undefined){
+let data207 = data195.tool;
+const _errs619 = errors;
+if(errors === _errs619){
+if(typeof data207 === "string"){
+if(data207.length > 200){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(!pattern4.test(data207)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/tool",schemaPath:"#/$defs/TechniqueCard/properties/tool/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid100 = _errs619 === errors;
+}
+else {
+var valid100 = true;
+}
+if(valid100){
+if(data195.mix !== undefined){
+let data208 = data195.mix;
+const _errs621 = errors;
+if(errors === _errs621){
+if(typeof data208 === "string"){
+if(data208.length > 200){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/maxLength",keyword:"maxLength",params:{limit: 200}}];
+return false;
+}
+else {
+if(!pattern4.test(data208)){
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
+return false;
+}
+}
+}
+else {
+validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/mix",schemaPath:"#/$defs/TechniqueCard/properties/mix/type",keyword:"type",params:{type: "string"}}];
+return false;
+}
+}
+var valid100 = _errs621 === errors;
+}
+else {
+var valid100 = true;
+}
+if(valid100){
+if(data195.minutes !== undefined){
+let data209 = data195.minutes;
 const _errs623 = errors;
 const _errs624 = errors;
 let valid104 = false;
 const _errs625 = errors;
 if(errors === _errs625){
 if((typeof data209 == "number") && (isFinite(data209))){
-if(data209 > 1 || isNaN(data209)){
-const err219 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+if(data209 > 10000 || isNaN(data209)){
+const err219 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}};
 if(vErrors === null){
 vErrors = [err219];
 }
@@ -28685,7 +28686,7 @@ errors++;
 }
 else {
 if(data209 < 0 || isNaN(data209)){
-const err220 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+const err220 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err220];
 }
@@ -28697,7 +28698,7 @@ errors++;
 }
 }
 else {
-const err221 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err221 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err221];
 }
@@ -28711,7 +28712,7 @@ var _valid47 = _errs625 === errors;
 valid104 = valid104 || _valid47;
 const _errs627 = errors;
 if(data209 !== null){
-const err222 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err222 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err222];
 }
@@ -28723,7 +28724,7 @@ errors++;
 var _valid47 = _errs627 === errors;
 valid104 = valid104 || _valid47;
 if(!valid104){
-const err223 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf",keyword:"anyOf",params:{}};
+const err223 = {instancePath:instancePath+"/techniqueCards/" + i27+"/minutes",schemaPath:"#/$defs/TechniqueCard/properties/minutes/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err223];
 }
@@ -28745,14 +28746,14 @@ vErrors = null;
 }
 }
 }
-var valid99 = _errs623 === errors;
+var valid100 = _errs623 === errors;
 }
 else {
-var valid99 = true;
+var valid100 = true;
 }
-if(valid99){
-if(data194.coverageAfter !== undefined){
-let data210 = data194.coverageAfter;
+if(valid100){
+if(data195.coverageBefore !== undefined){
+let data210 = data195.coverageBefore;
 const _errs629 = errors;
 const _errs630 = errors;
 let valid105 = false;
@@ -28760,7 +28761,7 @@ const _errs631 = errors;
 if(errors === _errs631){
 if((typeof data210 == "number") && (isFinite(data210))){
 if(data210 > 1 || isNaN(data210)){
-const err224 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+const err224 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
 if(vErrors === null){
 vErrors = [err224];
 }
@@ -28771,7 +28772,7 @@ errors++;
 }
 else {
 if(data210 < 0 || isNaN(data210)){
-const err225 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+const err225 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err225];
 }
@@ -28783,7 +28784,7 @@ errors++;
 }
 }
 else {
-const err226 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err226 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err226];
 }
@@ -28797,7 +28798,7 @@ var _valid48 = _errs631 === errors;
 valid105 = valid105 || _valid48;
 const _errs633 = errors;
 if(data210 !== null){
-const err227 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err227 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err227];
 }
@@ -28809,7 +28810,7 @@ errors++;
 var _valid48 = _errs633 === errors;
 valid105 = valid105 || _valid48;
 if(!valid105){
-const err228 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf",keyword:"anyOf",params:{}};
+const err228 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageBefore",schemaPath:"#/$defs/TechniqueCard/properties/coverageBefore/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err228];
 }
@@ -28831,14 +28832,14 @@ vErrors = null;
 }
 }
 }
-var valid99 = _errs629 === errors;
+var valid100 = _errs629 === errors;
 }
 else {
-var valid99 = true;
+var valid100 = true;
 }
-if(valid99){
-if(data194.half !== undefined){
-let data211 = data194.half;
+if(valid100){
+if(data195.coverageAfter !== undefined){
+let data211 = data195.coverageAfter;
 const _errs635 = errors;
 const _errs636 = errors;
 let valid106 = false;
@@ -28846,7 +28847,7 @@ const _errs637 = errors;
 if(errors === _errs637){
 if((typeof data211 == "number") && (isFinite(data211))){
 if(data211 > 1 || isNaN(data211)){
-const err229 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
+const err229 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
 if(vErrors === null){
 vErrors = [err229];
 }
@@ -28857,7 +28858,7 @@ errors++;
 }
 else {
 if(data211 < 0 || isNaN(data211)){
-const err230 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+const err230 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err230];
 }
@@ -28869,7 +28870,7 @@ errors++;
 }
 }
 else {
-const err231 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err231 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err231];
 }
@@ -28883,7 +28884,7 @@ var _valid49 = _errs637 === errors;
 valid106 = valid106 || _valid49;
 const _errs639 = errors;
 if(data211 !== null){
-const err232 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/1/type",keyword:"type",params:{type: "null"}};
+const err232 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
 vErrors = [err232];
 }
@@ -28895,7 +28896,7 @@ errors++;
 var _valid49 = _errs639 === errors;
 valid106 = valid106 || _valid49;
 if(!valid106){
-const err233 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf",keyword:"anyOf",params:{}};
+const err233 = {instancePath:instancePath+"/techniqueCards/" + i27+"/coverageAfter",schemaPath:"#/$defs/TechniqueCard/properties/coverageAfter/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
 vErrors = [err233];
 }
@@ -28917,20 +28918,22 @@ vErrors = null;
 }
 }
 }
-var valid99 = _errs635 === errors;
+var valid100 = _errs635 === errors;
 }
 else {
-var valid99 = true;
+var valid100 = true;
 }
-if(valid99){
-if(data194.isGood !== undefined){
-let data212 = data194.isGood;
+if(valid100){
+if(data195.half !== undefined){
+let data212 = data195.half;
 const _errs641 = errors;
 const _errs642 = errors;
 let valid107 = false;
 const _errs643 = errors;
-if(typeof data212 !== "boolean"){
-const err234 = {instancePath:instancePath+"/techniqueCards/" + i27+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf/0/type",keyword:"type",params:{type: "boolean"}};
+if(errors === _errs643){
+if((typeof data212 == "number") && (isFinite(data212))){
+if(data212 > 1 || isNaN(data212)){
+const err234 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1}};
 if(vErrors === null){
 vErrors = [err234];
 }
@@ -28939,11 +28942,9 @@ vErrors.push(err234);
 }
 errors++;
 }
-var _valid50 = _errs643 === errors;
-valid107 = valid107 || _valid50;
-const _errs645 = errors;
-if(data212 !== null){
-const err235 = {instancePath:instancePath+"/techniqueCards/" + i27+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf/1/type",keyword:"type",params:{type: "null"}};
+else {
+if(data212 < 0 || isNaN(data212)){
+const err235 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
 vErrors = [err235];
 }
@@ -28952,15 +28953,41 @@ vErrors.push(err235);
 }
 errors++;
 }
-var _valid50 = _errs645 === errors;
-valid107 = valid107 || _valid50;
-if(!valid107){
-const err236 = {instancePath:instancePath+"/techniqueCards/" + i27+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf",keyword:"anyOf",params:{}};
+}
+}
+else {
+const err236 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
 vErrors = [err236];
 }
 else {
 vErrors.push(err236);
+}
+errors++;
+}
+}
+var _valid50 = _errs643 === errors;
+valid107 = valid107 || _valid50;
+const _errs645 = errors;
+if(data212 !== null){
+const err237 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err237];
+}
+else {
+vErrors.push(err237);
+}
+errors++;
+}
+var _valid50 = _errs645 === errors;
+valid107 = valid107 || _valid50;
+if(!valid107){
+const err238 = {instancePath:instancePath+"/techniqueCards/" + i27+"/half",schemaPath:"#/$defs/TechniqueCard/properties/half/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err238];
+}
+else {
+vErrors.push(err238);
 }
 errors++;
 validate20.errors = vErrors;
@@ -28977,18 +29004,78 @@ vErrors = null;
 }
 }
 }
-var valid99 = _errs641 === errors;
+var valid100 = _errs641 === errors;
 }
 else {
-var valid99 = true;
+var valid100 = true;
 }
-if(valid99){
-if(data194.note !== undefined){
-let data213 = data194.note;
+if(valid100){
+if(data195.isGood !== undefined){
+let data213 = data195.isGood;
 const _errs647 = errors;
-if(errors === _errs647){
-if(typeof data213 === "string"){
-if(data213.length > 4000){
+const _errs648 = errors;
+let valid108 = false;
+const _errs649 = errors;
+if(typeof data213 !== "boolean"){
+const err239 = {instancePath:instancePath+"/techniqueCards/" + i27+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf/0/type",keyword:"type",params:{type: "boolean"}};
+if(vErrors === null){
+vErrors = [err239];
+}
+else {
+vErrors.push(err239);
+}
+errors++;
+}
+var _valid51 = _errs649 === errors;
+valid108 = valid108 || _valid51;
+const _errs651 = errors;
+if(data213 !== null){
+const err240 = {instancePath:instancePath+"/techniqueCards/" + i27+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf/1/type",keyword:"type",params:{type: "null"}};
+if(vErrors === null){
+vErrors = [err240];
+}
+else {
+vErrors.push(err240);
+}
+errors++;
+}
+var _valid51 = _errs651 === errors;
+valid108 = valid108 || _valid51;
+if(!valid108){
+const err241 = {instancePath:instancePath+"/techniqueCards/" + i27+"/isGood",schemaPath:"#/$defs/TechniqueCard/properties/isGood/anyOf",keyword:"anyOf",params:{}};
+if(vErrors === null){
+vErrors = [err241];
+}
+else {
+vErrors.push(err241);
+}
+errors++;
+validate20.errors = vErrors;
+return false;
+}
+else {
+errors = _errs648;
+if(vErrors !== null){
+if(_errs648){
+vErrors.length = _errs648;
+}
+else {
+vErrors = null;
+}
+}
+}
+var valid100 = _errs647 === errors;
+}
+else {
+var valid100 = true;
+}
+if(valid100){
+if(data195.note !== undefined){
+let data214 = data195.note;
+const _errs653 = errors;
+if(errors === _errs653){
+if(typeof data214 === "string"){
+if(data214.length > 4000){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/note",schemaPath:"#/$defs/TechniqueCard/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -28998,45 +29085,45 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/note"
 return false;
 }
 }
-var valid99 = _errs647 === errors;
+var valid100 = _errs653 === errors;
 }
 else {
-var valid99 = true;
+var valid100 = true;
 }
-if(valid99){
-if(data194.madeAtMs !== undefined){
-let data214 = data194.madeAtMs;
-const _errs649 = errors;
-if(!(((typeof data214 == "number") && (!(data214 % 1) && !isNaN(data214))) && (isFinite(data214)))){
+if(valid100){
+if(data195.madeAtMs !== undefined){
+let data215 = data195.madeAtMs;
+const _errs655 = errors;
+if(!(((typeof data215 == "number") && (!(data215 % 1) && !isNaN(data215))) && (isFinite(data215)))){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/madeAtMs",schemaPath:"#/$defs/TechniqueCard/properties/madeAtMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs649){
-if((typeof data214 == "number") && (isFinite(data214))){
-if(data214 > 4102444800000 || isNaN(data214)){
+if(errors === _errs655){
+if((typeof data215 == "number") && (isFinite(data215))){
+if(data215 > 4102444800000 || isNaN(data215)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/madeAtMs",schemaPath:"#/$defs/TechniqueCard/properties/madeAtMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
-if(data214 < 946684800000 || isNaN(data214)){
+if(data215 < 946684800000 || isNaN(data215)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/madeAtMs",schemaPath:"#/$defs/TechniqueCard/properties/madeAtMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
 }
 }
-var valid99 = _errs649 === errors;
+var valid100 = _errs655 === errors;
 }
 else {
-var valid99 = true;
+var valid100 = true;
 }
-if(valid99){
-if(data194.id !== undefined){
-let data215 = data194.id;
-const _errs651 = errors;
-if(errors === _errs651){
-if(typeof data215 === "string"){
-if(!pattern10.test(data215)){
+if(valid100){
+if(data195.id !== undefined){
+let data216 = data195.id;
+const _errs657 = errors;
+if(errors === _errs657){
+if(typeof data216 === "string"){
+if(!pattern10.test(data216)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/id",schemaPath:"#/$defs/TechniqueCard/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -29046,31 +29133,31 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/id",s
 return false;
 }
 }
-var valid99 = _errs651 === errors;
+var valid100 = _errs657 === errors;
 }
 else {
-var valid99 = true;
+var valid100 = true;
 }
-if(valid99){
-if(data194.revision !== undefined){
-let data216 = data194.revision;
-const _errs653 = errors;
-if(!(((typeof data216 == "number") && (!(data216 % 1) && !isNaN(data216))) && (isFinite(data216)))){
+if(valid100){
+if(data195.revision !== undefined){
+let data217 = data195.revision;
+const _errs659 = errors;
+if(!(((typeof data217 == "number") && (!(data217 % 1) && !isNaN(data217))) && (isFinite(data217)))){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/revision",schemaPath:"#/$defs/TechniqueCard/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs653){
-if((typeof data216 == "number") && (isFinite(data216))){
-if(data216 < 0 || isNaN(data216)){
+if(errors === _errs659){
+if((typeof data217 == "number") && (isFinite(data217))){
+if(data217 < 0 || isNaN(data217)){
 validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27+"/revision",schemaPath:"#/$defs/TechniqueCard/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid99 = _errs653 === errors;
+var valid100 = _errs659 === errors;
 }
 else {
-var valid99 = true;
+var valid100 = true;
 }
 }
 }
@@ -29099,8 +29186,8 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards/" + i27,schemaP
 return false;
 }
 }
-var valid97 = _errs583 === errors;
-if(!valid97){
+var valid98 = _errs589 === errors;
+if(!valid98){
 break;
 }
 }
@@ -29110,27 +29197,27 @@ validate20.errors = [{instancePath:instancePath+"/techniqueCards",schemaPath:"#/
 return false;
 }
 }
-var valid0 = _errs581 === errors;
+var valid0 = _errs587 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.ownRoutes !== undefined){
-let data217 = data.ownRoutes;
-const _errs655 = errors;
-if(errors === _errs655){
-if(Array.isArray(data217)){
-var valid108 = true;
-const len29 = data217.length;
+let data218 = data.ownRoutes;
+const _errs661 = errors;
+if(errors === _errs661){
+if(Array.isArray(data218)){
+var valid109 = true;
+const len29 = data218.length;
 for(let i30=0; i30<len29; i30++){
-const _errs657 = errors;
-if(!(validate53(data217[i30], {instancePath:instancePath+"/ownRoutes/" + i30,parentData:data217,parentDataProperty:i30,rootData,dynamicAnchors}))){
+const _errs663 = errors;
+if(!(validate53(data218[i30], {instancePath:instancePath+"/ownRoutes/" + i30,parentData:data218,parentDataProperty:i30,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate53.errors : vErrors.concat(validate53.errors);
 errors = vErrors.length;
 }
-var valid108 = _errs657 === errors;
-if(!valid108){
+var valid109 = _errs663 === errors;
+if(!valid109){
 break;
 }
 }
@@ -29140,27 +29227,27 @@ validate20.errors = [{instancePath:instancePath+"/ownRoutes",schemaPath:"#/prope
 return false;
 }
 }
-var valid0 = _errs655 === errors;
+var valid0 = _errs661 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.persons !== undefined){
-let data219 = data.persons;
-const _errs658 = errors;
-if(errors === _errs658){
-if(Array.isArray(data219)){
-var valid109 = true;
-const len30 = data219.length;
+let data220 = data.persons;
+const _errs664 = errors;
+if(errors === _errs664){
+if(Array.isArray(data220)){
+var valid110 = true;
+const len30 = data220.length;
 for(let i31=0; i31<len30; i31++){
-const _errs660 = errors;
-if(!(validate55(data219[i31], {instancePath:instancePath+"/persons/" + i31,parentData:data219,parentDataProperty:i31,rootData,dynamicAnchors}))){
+const _errs666 = errors;
+if(!(validate55(data220[i31], {instancePath:instancePath+"/persons/" + i31,parentData:data220,parentDataProperty:i31,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate55.errors : vErrors.concat(validate55.errors);
 errors = vErrors.length;
 }
-var valid109 = _errs660 === errors;
-if(!valid109){
+var valid110 = _errs666 === errors;
+if(!valid110){
 break;
 }
 }
@@ -29170,46 +29257,46 @@ validate20.errors = [{instancePath:instancePath+"/persons",schemaPath:"#/propert
 return false;
 }
 }
-var valid0 = _errs658 === errors;
+var valid0 = _errs664 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.dimensions !== undefined){
-let data221 = data.dimensions;
-const _errs661 = errors;
-if(errors === _errs661){
-if(Array.isArray(data221)){
-var valid110 = true;
-const len31 = data221.length;
+let data222 = data.dimensions;
+const _errs667 = errors;
+if(errors === _errs667){
+if(Array.isArray(data222)){
+var valid111 = true;
+const len31 = data222.length;
 for(let i32=0; i32<len31; i32++){
-let data222 = data221[i32];
-const _errs663 = errors;
-const _errs664 = errors;
-if(errors === _errs664){
-if(data222 && typeof data222 == "object" && !Array.isArray(data222)){
+let data223 = data222[i32];
+const _errs669 = errors;
+const _errs670 = errors;
+if(errors === _errs670){
+if(data223 && typeof data223 == "object" && !Array.isArray(data223)){
 let missing14;
-if((((((((data222.propId === undefined) && (missing14 = "propId")) || ((data222.name === undefined) && (missing14 = "name"))) || ((data222.position === undefined) && (missing14 = "position"))) || ((data222.meshMillimetres === undefined) && (missing14 = "meshMillimetres"))) || ((data222.note === undefined) && (missing14 = "note"))) || ((data222.id === undefined) && (missing14 = "id"))) || ((data222.revision === undefined) && (missing14 = "revision"))){
+if((((((((data223.propId === undefined) && (missing14 = "propId")) || ((data223.name === undefined) && (missing14 = "name"))) || ((data223.position === undefined) && (missing14 = "position"))) || ((data223.meshMillimetres === undefined) && (missing14 = "meshMillimetres"))) || ((data223.note === undefined) && (missing14 = "note"))) || ((data223.id === undefined) && (missing14 = "id"))) || ((data223.revision === undefined) && (missing14 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32,schemaPath:"#/$defs/Dimension/required",keyword:"required",params:{missingProperty: missing14}}];
 return false;
 }
 else {
-const _errs666 = errors;
-for(const key14 in data222){
+const _errs672 = errors;
+for(const key14 in data223){
 if(!(((((((key14 === "propId") || (key14 === "name")) || (key14 === "position")) || (key14 === "meshMillimetres")) || (key14 === "note")) || (key14 === "id")) || (key14 === "revision"))){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32,schemaPath:"#/$defs/Dimension/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key14}}];
 return false;
 break;
 }
 }
-if(_errs666 === errors){
-if(data222.propId !== undefined){
-let data223 = data222.propId;
-const _errs667 = errors;
-if(errors === _errs667){
-if(typeof data223 === "string"){
-if(!pattern10.test(data223)){
+if(_errs672 === errors){
+if(data223.propId !== undefined){
+let data224 = data223.propId;
+const _errs673 = errors;
+if(errors === _errs673){
+if(typeof data224 === "string"){
+if(!pattern10.test(data224)){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/propId",schemaPath:"#/$defs/Dimension/properties/propId/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -29219,28 +29306,28 @@ validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/propId",s
 return false;
 }
 }
-var valid112 = _errs667 === errors;
+var valid113 = _errs673 === errors;
 }
 else {
-var valid112 = true;
+var valid113 = true;
 }
-if(valid112){
-if(data222.name !== undefined){
-let data224 = data222.name;
-const _errs669 = errors;
-if(errors === _errs669){
-if(typeof data224 === "string"){
-if(data224.length > 200){
+if(valid113){
+if(data223.name !== undefined){
+let data225 = data223.name;
+const _errs675 = errors;
+if(errors === _errs675){
+if(typeof data225 === "string"){
+if(data225.length > 200){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/name",schemaPath:"#/$defs/Dimension/properties/name/maxLength",keyword:"maxLength",params:{limit: 200}}];
 return false;
 }
 else {
-if(data224.length < 1){
+if(data225.length < 1){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/name",schemaPath:"#/$defs/Dimension/properties/name/minLength",keyword:"minLength",params:{limit: 1}}];
 return false;
 }
 else {
-if(!pattern4.test(data224)){
+if(!pattern4.test(data225)){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/name",schemaPath:"#/$defs/Dimension/properties/name/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -29252,131 +29339,131 @@ validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/name",sch
 return false;
 }
 }
-var valid112 = _errs669 === errors;
+var valid113 = _errs675 === errors;
 }
 else {
-var valid112 = true;
+var valid113 = true;
 }
-if(valid112){
-if(data222.position !== undefined){
-let data225 = data222.position;
-const _errs671 = errors;
-if(!(((typeof data225 == "number") && (!(data225 % 1) && !isNaN(data225))) && (isFinite(data225)))){
+if(valid113){
+if(data223.position !== undefined){
+let data226 = data223.position;
+const _errs677 = errors;
+if(!(((typeof data226 == "number") && (!(data226 % 1) && !isNaN(data226))) && (isFinite(data226)))){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/position",schemaPath:"#/$defs/Dimension/properties/position/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs671){
-if((typeof data225 == "number") && (isFinite(data225))){
-if(data225 > 10000 || isNaN(data225)){
+if(errors === _errs677){
+if((typeof data226 == "number") && (isFinite(data226))){
+if(data226 > 10000 || isNaN(data226)){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/position",schemaPath:"#/$defs/Dimension/properties/position/maximum",keyword:"maximum",params:{comparison: "<=", limit: 10000}}];
 return false;
 }
 else {
-if(data225 < 0 || isNaN(data225)){
+if(data226 < 0 || isNaN(data226)){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/position",schemaPath:"#/$defs/Dimension/properties/position/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
 }
-var valid112 = _errs671 === errors;
+var valid113 = _errs677 === errors;
 }
 else {
-var valid112 = true;
+var valid113 = true;
 }
-if(valid112){
-if(data222.meshMillimetres !== undefined){
-let data226 = data222.meshMillimetres;
-const _errs673 = errors;
-const _errs674 = errors;
-let valid113 = false;
-const _errs675 = errors;
-if(errors === _errs675){
-if((typeof data226 == "number") && (isFinite(data226))){
-if(data226 > 1000000 || isNaN(data226)){
-const err237 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
+if(valid113){
+if(data223.meshMillimetres !== undefined){
+let data227 = data223.meshMillimetres;
+const _errs679 = errors;
+const _errs680 = errors;
+let valid114 = false;
+const _errs681 = errors;
+if(errors === _errs681){
+if((typeof data227 == "number") && (isFinite(data227))){
+if(data227 > 1000000 || isNaN(data227)){
+const err242 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 1000000}};
 if(vErrors === null){
-vErrors = [err237];
+vErrors = [err242];
 }
 else {
-vErrors.push(err237);
+vErrors.push(err242);
 }
 errors++;
 }
 else {
-if(data226 < 0.001 || isNaN(data226)){
-const err238 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}};
+if(data227 < 0.001 || isNaN(data227)){
+const err243 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.001}};
 if(vErrors === null){
-vErrors = [err238];
+vErrors = [err243];
 }
 else {
-vErrors.push(err238);
+vErrors.push(err243);
 }
 errors++;
 }
 }
 }
 else {
-const err239 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err244 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
-vErrors = [err239];
+vErrors = [err244];
 }
 else {
-vErrors.push(err239);
+vErrors.push(err244);
 }
 errors++;
 }
 }
-var _valid51 = _errs675 === errors;
-valid113 = valid113 || _valid51;
-const _errs677 = errors;
-if(data226 !== null){
-const err240 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid52 = _errs681 === errors;
+valid114 = valid114 || _valid52;
+const _errs683 = errors;
+if(data227 !== null){
+const err245 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
-vErrors = [err240];
+vErrors = [err245];
 }
 else {
-vErrors.push(err240);
+vErrors.push(err245);
 }
 errors++;
 }
-var _valid51 = _errs677 === errors;
-valid113 = valid113 || _valid51;
-if(!valid113){
-const err241 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf",keyword:"anyOf",params:{}};
+var _valid52 = _errs683 === errors;
+valid114 = valid114 || _valid52;
+if(!valid114){
+const err246 = {instancePath:instancePath+"/dimensions/" + i32+"/meshMillimetres",schemaPath:"#/$defs/Dimension/properties/meshMillimetres/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
-vErrors = [err241];
+vErrors = [err246];
 }
 else {
-vErrors.push(err241);
+vErrors.push(err246);
 }
 errors++;
 validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs674;
+errors = _errs680;
 if(vErrors !== null){
-if(_errs674){
-vErrors.length = _errs674;
+if(_errs680){
+vErrors.length = _errs680;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid112 = _errs673 === errors;
+var valid113 = _errs679 === errors;
 }
 else {
-var valid112 = true;
+var valid113 = true;
 }
-if(valid112){
-if(data222.note !== undefined){
-let data227 = data222.note;
-const _errs679 = errors;
-if(errors === _errs679){
-if(typeof data227 === "string"){
-if(data227.length > 4000){
+if(valid113){
+if(data223.note !== undefined){
+let data228 = data223.note;
+const _errs685 = errors;
+if(errors === _errs685){
+if(typeof data228 === "string"){
+if(data228.length > 4000){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/note",schemaPath:"#/$defs/Dimension/properties/note/maxLength",keyword:"maxLength",params:{limit: 4000}}];
 return false;
 }
@@ -29386,18 +29473,18 @@ validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/note",sch
 return false;
 }
 }
-var valid112 = _errs679 === errors;
+var valid113 = _errs685 === errors;
 }
 else {
-var valid112 = true;
+var valid113 = true;
 }
-if(valid112){
-if(data222.id !== undefined){
-let data228 = data222.id;
-const _errs681 = errors;
-if(errors === _errs681){
-if(typeof data228 === "string"){
-if(!pattern10.test(data228)){
+if(valid113){
+if(data223.id !== undefined){
+let data229 = data223.id;
+const _errs687 = errors;
+if(errors === _errs687){
+if(typeof data229 === "string"){
+if(!pattern10.test(data229)){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/id",schemaPath:"#/$defs/Dimension/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -29407,31 +29494,31 @@ validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/id",schem
 return false;
 }
 }
-var valid112 = _errs681 === errors;
+var valid113 = _errs687 === errors;
 }
 else {
-var valid112 = true;
+var valid113 = true;
 }
-if(valid112){
-if(data222.revision !== undefined){
-let data229 = data222.revision;
-const _errs683 = errors;
-if(!(((typeof data229 == "number") && (!(data229 % 1) && !isNaN(data229))) && (isFinite(data229)))){
+if(valid113){
+if(data223.revision !== undefined){
+let data230 = data223.revision;
+const _errs689 = errors;
+if(!(((typeof data230 == "number") && (!(data230 % 1) && !isNaN(data230))) && (isFinite(data230)))){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/revision",schemaPath:"#/$defs/Dimension/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs683){
-if((typeof data229 == "number") && (isFinite(data229))){
-if(data229 < 0 || isNaN(data229)){
+if(errors === _errs689){
+if((typeof data230 == "number") && (isFinite(data230))){
+if(data230 < 0 || isNaN(data230)){
 validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32+"/revision",schemaPath:"#/$defs/Dimension/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid112 = _errs683 === errors;
+var valid113 = _errs689 === errors;
 }
 else {
-var valid112 = true;
+var valid113 = true;
 }
 }
 }
@@ -29447,8 +29534,8 @@ validate20.errors = [{instancePath:instancePath+"/dimensions/" + i32,schemaPath:
 return false;
 }
 }
-var valid110 = _errs663 === errors;
-if(!valid110){
+var valid111 = _errs669 === errors;
+if(!valid111){
 break;
 }
 }
@@ -29458,27 +29545,27 @@ validate20.errors = [{instancePath:instancePath+"/dimensions",schemaPath:"#/prop
 return false;
 }
 }
-var valid0 = _errs661 === errors;
+var valid0 = _errs667 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.measurings !== undefined){
-let data230 = data.measurings;
-const _errs685 = errors;
-if(errors === _errs685){
-if(Array.isArray(data230)){
-var valid114 = true;
-const len32 = data230.length;
+let data231 = data.measurings;
+const _errs691 = errors;
+if(errors === _errs691){
+if(Array.isArray(data231)){
+var valid115 = true;
+const len32 = data231.length;
 for(let i33=0; i33<len32; i33++){
-const _errs687 = errors;
-if(!(validate58(data230[i33], {instancePath:instancePath+"/measurings/" + i33,parentData:data230,parentDataProperty:i33,rootData,dynamicAnchors}))){
+const _errs693 = errors;
+if(!(validate58(data231[i33], {instancePath:instancePath+"/measurings/" + i33,parentData:data231,parentDataProperty:i33,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate58.errors : vErrors.concat(validate58.errors);
 errors = vErrors.length;
 }
-var valid114 = _errs687 === errors;
-if(!valid114){
+var valid115 = _errs693 === errors;
+if(!valid115){
 break;
 }
 }
@@ -29488,27 +29575,27 @@ validate20.errors = [{instancePath:instancePath+"/measurings",schemaPath:"#/prop
 return false;
 }
 }
-var valid0 = _errs685 === errors;
+var valid0 = _errs691 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.matches !== undefined){
-let data232 = data.matches;
-const _errs688 = errors;
-if(errors === _errs688){
-if(Array.isArray(data232)){
-var valid115 = true;
-const len33 = data232.length;
+let data233 = data.matches;
+const _errs694 = errors;
+if(errors === _errs694){
+if(Array.isArray(data233)){
+var valid116 = true;
+const len33 = data233.length;
 for(let i34=0; i34<len33; i34++){
-const _errs690 = errors;
-if(!(validate70(data232[i34], {instancePath:instancePath+"/matches/" + i34,parentData:data232,parentDataProperty:i34,rootData,dynamicAnchors}))){
+const _errs696 = errors;
+if(!(validate70(data233[i34], {instancePath:instancePath+"/matches/" + i34,parentData:data233,parentDataProperty:i34,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate70.errors : vErrors.concat(validate70.errors);
 errors = vErrors.length;
 }
-var valid115 = _errs690 === errors;
-if(!valid115){
+var valid116 = _errs696 === errors;
+if(!valid116){
 break;
 }
 }
@@ -29518,27 +29605,27 @@ validate20.errors = [{instancePath:instancePath+"/matches",schemaPath:"#/propert
 return false;
 }
 }
-var valid0 = _errs688 === errors;
+var valid0 = _errs694 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.lightPlans !== undefined){
-let data234 = data.lightPlans;
-const _errs691 = errors;
-if(errors === _errs691){
-if(Array.isArray(data234)){
-var valid116 = true;
-const len34 = data234.length;
+let data235 = data.lightPlans;
+const _errs697 = errors;
+if(errors === _errs697){
+if(Array.isArray(data235)){
+var valid117 = true;
+const len34 = data235.length;
 for(let i35=0; i35<len34; i35++){
-const _errs693 = errors;
-if(!(validate76(data234[i35], {instancePath:instancePath+"/lightPlans/" + i35,parentData:data234,parentDataProperty:i35,rootData,dynamicAnchors}))){
+const _errs699 = errors;
+if(!(validate76(data235[i35], {instancePath:instancePath+"/lightPlans/" + i35,parentData:data235,parentDataProperty:i35,rootData,dynamicAnchors}))){
 vErrors = vErrors === null ? validate76.errors : vErrors.concat(validate76.errors);
 errors = vErrors.length;
 }
-var valid116 = _errs693 === errors;
-if(!valid116){
+var valid117 = _errs699 === errors;
+if(!valid117){
 break;
 }
 }
@@ -29548,78 +29635,78 @@ validate20.errors = [{instancePath:instancePath+"/lightPlans",schemaPath:"#/prop
 return false;
 }
 }
-var valid0 = _errs691 === errors;
+var valid0 = _errs697 === errors;
 }
 else {
 var valid0 = true;
 }
 if(valid0){
 if(data.climateReadings !== undefined){
-let data236 = data.climateReadings;
-const _errs694 = errors;
-if(errors === _errs694){
-if(Array.isArray(data236)){
-var valid117 = true;
-const len35 = data236.length;
+let data237 = data.climateReadings;
+const _errs700 = errors;
+if(errors === _errs700){
+if(Array.isArray(data237)){
+var valid118 = true;
+const len35 = data237.length;
 for(let i36=0; i36<len35; i36++){
-let data237 = data236[i36];
-const _errs696 = errors;
-const _errs697 = errors;
-if(errors === _errs697){
-if(data237 && typeof data237 == "object" && !Array.isArray(data237)){
+let data238 = data237[i36];
+const _errs702 = errors;
+const _errs703 = errors;
+if(errors === _errs703){
+if(data238 && typeof data238 == "object" && !Array.isArray(data238)){
 let missing15;
-if((((((((((data237.atMs === undefined) && (missing15 = "atMs")) || ((data237.temperatureCelsius === undefined) && (missing15 = "temperatureCelsius"))) || ((data237.relativeHumidityPercent === undefined) && (missing15 = "relativeHumidityPercent"))) || ((data237.windMetresPerSecond === undefined) && (missing15 = "windMetresPerSecond"))) || ((data237.kind === undefined) && (missing15 = "kind"))) || ((data237.place === undefined) && (missing15 = "place"))) || ((data237.source === undefined) && (missing15 = "source"))) || ((data237.id === undefined) && (missing15 = "id"))) || ((data237.revision === undefined) && (missing15 = "revision"))){
+if((((((((((data238.atMs === undefined) && (missing15 = "atMs")) || ((data238.temperatureCelsius === undefined) && (missing15 = "temperatureCelsius"))) || ((data238.relativeHumidityPercent === undefined) && (missing15 = "relativeHumidityPercent"))) || ((data238.windMetresPerSecond === undefined) && (missing15 = "windMetresPerSecond"))) || ((data238.kind === undefined) && (missing15 = "kind"))) || ((data238.place === undefined) && (missing15 = "place"))) || ((data238.source === undefined) && (missing15 = "source"))) || ((data238.id === undefined) && (missing15 = "id"))) || ((data238.revision === undefined) && (missing15 = "revision"))){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36,schemaPath:"#/$defs/ClimateReading/required",keyword:"required",params:{missingProperty: missing15}}];
 return false;
 }
 else {
-const _errs699 = errors;
-for(const key15 in data237){
+const _errs705 = errors;
+for(const key15 in data238){
 if(!(func1.call(schema124.properties, key15))){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36,schemaPath:"#/$defs/ClimateReading/additionalProperties",keyword:"additionalProperties",params:{additionalProperty: key15}}];
 return false;
 break;
 }
 }
-if(_errs699 === errors){
-if(data237.atMs !== undefined){
-let data238 = data237.atMs;
-const _errs700 = errors;
-if(!(((typeof data238 == "number") && (!(data238 % 1) && !isNaN(data238))) && (isFinite(data238)))){
+if(_errs705 === errors){
+if(data238.atMs !== undefined){
+let data239 = data238.atMs;
+const _errs706 = errors;
+if(!(((typeof data239 == "number") && (!(data239 % 1) && !isNaN(data239))) && (isFinite(data239)))){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs700){
-if((typeof data238 == "number") && (isFinite(data238))){
-if(data238 > 4102444800000 || isNaN(data238)){
+if(errors === _errs706){
+if((typeof data239 == "number") && (isFinite(data239))){
+if(data239 > 4102444800000 || isNaN(data239)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/maximum",keyword:"maximum",params:{comparison: "<=", limit: 4102444800000}}];
 return false;
 }
 else {
-if(data238 < 946684800000 || isNaN(data238)){
+if(data239 < 946684800000 || isNaN(data239)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/atMs",schemaPath:"#/$defs/ClimateReading/properties/atMs/minimum",keyword:"minimum",params:{comparison: ">=", limit: 946684800000}}];
 return false;
 }
 }
 }
 }
-var valid119 = _errs700 === errors;
+var valid120 = _errs706 === errors;
 }
 else {
-var valid119 = true;
+var valid120 = true;
 }
-if(valid119){
-if(data237.temperatureCelsius !== undefined){
-let data239 = data237.temperatureCelsius;
-const _errs702 = errors;
-if(errors === _errs702){
-if((typeof data239 == "number") && (isFinite(data239))){
-if(data239 > 70 || isNaN(data239)){
+if(valid120){
+if(data238.temperatureCelsius !== undefined){
+let data240 = data238.temperatureCelsius;
+const _errs708 = errors;
+if(errors === _errs708){
+if((typeof data240 == "number") && (isFinite(data240))){
+if(data240 > 70 || isNaN(data240)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/maximum",keyword:"maximum",params:{comparison: "<=", limit: 70}}];
 return false;
 }
 else {
-if(data239 < -50 || isNaN(data239)){
+if(data240 < -50 || isNaN(data240)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/temperatureCelsius",schemaPath:"#/$defs/ClimateReading/properties/temperatureCelsius/minimum",keyword:"minimum",params:{comparison: ">=", limit: -50}}];
 return false;
 }
@@ -29630,23 +29717,23 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/temp
 return false;
 }
 }
-var valid119 = _errs702 === errors;
+var valid120 = _errs708 === errors;
 }
 else {
-var valid119 = true;
+var valid120 = true;
 }
-if(valid119){
-if(data237.relativeHumidityPercent !== undefined){
-let data240 = data237.relativeHumidityPercent;
-const _errs704 = errors;
-if(errors === _errs704){
-if((typeof data240 == "number") && (isFinite(data240))){
-if(data240 > 100 || isNaN(data240)){
+if(valid120){
+if(data238.relativeHumidityPercent !== undefined){
+let data241 = data238.relativeHumidityPercent;
+const _errs710 = errors;
+if(errors === _errs710){
+if((typeof data241 == "number") && (isFinite(data241))){
+if(data241 > 100 || isNaN(data241)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/maximum",keyword:"maximum",params:{comparison: "<=", limit: 100}}];
 return false;
 }
 else {
-if(data240 < 0.1 || isNaN(data240)){
+if(data241 < 0.1 || isNaN(data241)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/relativeHumidityPercent",schemaPath:"#/$defs/ClimateReading/properties/relativeHumidityPercent/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0.1}}];
 return false;
 }
@@ -29657,143 +29744,143 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/rela
 return false;
 }
 }
-var valid119 = _errs704 === errors;
+var valid120 = _errs710 === errors;
 }
 else {
-var valid119 = true;
+var valid120 = true;
 }
-if(valid119){
-if(data237.windMetresPerSecond !== undefined){
-let data241 = data237.windMetresPerSecond;
-const _errs706 = errors;
-const _errs707 = errors;
-let valid120 = false;
-const _errs708 = errors;
-if(errors === _errs708){
-if((typeof data241 == "number") && (isFinite(data241))){
-if(data241 > 60 || isNaN(data241)){
-const err242 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 60}};
+if(valid120){
+if(data238.windMetresPerSecond !== undefined){
+let data242 = data238.windMetresPerSecond;
+const _errs712 = errors;
+const _errs713 = errors;
+let valid121 = false;
+const _errs714 = errors;
+if(errors === _errs714){
+if((typeof data242 == "number") && (isFinite(data242))){
+if(data242 > 60 || isNaN(data242)){
+const err247 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/maximum",keyword:"maximum",params:{comparison: "<=", limit: 60}};
 if(vErrors === null){
-vErrors = [err242];
+vErrors = [err247];
 }
 else {
-vErrors.push(err242);
+vErrors.push(err247);
 }
 errors++;
 }
 else {
-if(data241 < 0 || isNaN(data241)){
-const err243 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
+if(data242 < 0 || isNaN(data242)){
+const err248 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}};
 if(vErrors === null){
-vErrors = [err243];
+vErrors = [err248];
 }
 else {
-vErrors.push(err243);
+vErrors.push(err248);
 }
 errors++;
 }
 }
 }
 else {
-const err244 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/type",keyword:"type",params:{type: "number"}};
+const err249 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/0/type",keyword:"type",params:{type: "number"}};
 if(vErrors === null){
-vErrors = [err244];
+vErrors = [err249];
 }
 else {
-vErrors.push(err244);
+vErrors.push(err249);
 }
 errors++;
 }
 }
-var _valid52 = _errs708 === errors;
-valid120 = valid120 || _valid52;
-const _errs710 = errors;
-if(data241 !== null){
-const err245 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/1/type",keyword:"type",params:{type: "null"}};
+var _valid53 = _errs714 === errors;
+valid121 = valid121 || _valid53;
+const _errs716 = errors;
+if(data242 !== null){
+const err250 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf/1/type",keyword:"type",params:{type: "null"}};
 if(vErrors === null){
-vErrors = [err245];
+vErrors = [err250];
 }
 else {
-vErrors.push(err245);
+vErrors.push(err250);
 }
 errors++;
 }
-var _valid52 = _errs710 === errors;
-valid120 = valid120 || _valid52;
-if(!valid120){
-const err246 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf",keyword:"anyOf",params:{}};
+var _valid53 = _errs716 === errors;
+valid121 = valid121 || _valid53;
+if(!valid121){
+const err251 = {instancePath:instancePath+"/climateReadings/" + i36+"/windMetresPerSecond",schemaPath:"#/$defs/ClimateReading/properties/windMetresPerSecond/anyOf",keyword:"anyOf",params:{}};
 if(vErrors === null){
-vErrors = [err246];
+vErrors = [err251];
 }
 else {
-vErrors.push(err246);
+vErrors.push(err251);
 }
 errors++;
 validate20.errors = vErrors;
 return false;
 }
 else {
-errors = _errs707;
+errors = _errs713;
 if(vErrors !== null){
-if(_errs707){
-vErrors.length = _errs707;
+if(_errs713){
+vErrors.length = _errs713;
 }
 else {
 vErrors = null;
 }
 }
 }
-var valid119 = _errs706 === errors;
+var valid120 = _errs712 === errors;
 }
 else {
-var valid119 = true;
+var valid120 = true;
 }
-if(valid119){
-if(data237.kind !== undefined){
-let data242 = data237.kind;
-const _errs712 = errors;
-if(typeof data242 !== "string"){
+if(valid120){
+if(data238.kind !== undefined){
+let data243 = data238.kind;
+const _errs718 = errors;
+if(typeof data243 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!((data242 === "measured") || (data242 === "forecast"))){
+if(!((data243 === "measured") || (data243 === "forecast"))){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/kind",schemaPath:"#/$defs/ClimateReading/properties/kind/enum",keyword:"enum",params:{allowedValues: schema124.properties.kind.enum}}];
 return false;
 }
-var valid119 = _errs712 === errors;
+var valid120 = _errs718 === errors;
 }
 else {
-var valid119 = true;
+var valid120 = true;
 }
-if(valid119){
-if(data237.place !== undefined){
-let data243 = data237.place;
-const _errs714 = errors;
-if(typeof data243 !== "string"){
+if(valid120){
+if(data238.place !== undefined){
+let data244 = data238.place;
+const _errs720 = errors;
+if(typeof data244 !== "string"){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/place",schemaPath:"#/$defs/ClimateReading/properties/place/type",keyword:"type",params:{type: "string"}}];
 return false;
 }
-if(!((data243 === "shop") || (data243 === "yard"))){
+if(!((data244 === "shop") || (data244 === "yard"))){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/place",schemaPath:"#/$defs/ClimateReading/properties/place/enum",keyword:"enum",params:{allowedValues: schema124.properties.place.enum}}];
 return false;
 }
-var valid119 = _errs714 === errors;
+var valid120 = _errs720 === errors;
 }
 else {
-var valid119 = true;
+var valid120 = true;
 }
-if(valid119){
-if(data237.source !== undefined){
-let data244 = data237.source;
-const _errs716 = errors;
-if(errors === _errs716){
-if(typeof data244 === "string"){
-if(data244.length > 100){
+if(valid120){
+if(data238.source !== undefined){
+let data245 = data238.source;
+const _errs722 = errors;
+if(errors === _errs722){
+if(typeof data245 === "string"){
+if(data245.length > 100){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/maxLength",keyword:"maxLength",params:{limit: 100}}];
 return false;
 }
 else {
-if(!pattern4.test(data244)){
+if(!pattern4.test(data245)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/source",schemaPath:"#/$defs/ClimateReading/properties/source/pattern",keyword:"pattern",params:{pattern: "^[^\\u0000-\\u001f\\u007f]*$"}}];
 return false;
 }
@@ -29804,18 +29891,18 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/sour
 return false;
 }
 }
-var valid119 = _errs716 === errors;
+var valid120 = _errs722 === errors;
 }
 else {
-var valid119 = true;
+var valid120 = true;
 }
-if(valid119){
-if(data237.id !== undefined){
-let data245 = data237.id;
-const _errs718 = errors;
-if(errors === _errs718){
-if(typeof data245 === "string"){
-if(!pattern10.test(data245)){
+if(valid120){
+if(data238.id !== undefined){
+let data246 = data238.id;
+const _errs724 = errors;
+if(errors === _errs724){
+if(typeof data246 === "string"){
+if(!pattern10.test(data246)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/id",schemaPath:"#/$defs/ClimateReading/properties/id/pattern",keyword:"pattern",params:{pattern: "^[A-Za-z0-9_-]{1,64}$"}}];
 return false;
 }
@@ -29825,31 +29912,31 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/id",
 return false;
 }
 }
-var valid119 = _errs718 === errors;
+var valid120 = _errs724 === errors;
 }
 else {
-var valid119 = true;
+var valid120 = true;
 }
-if(valid119){
-if(data237.revision !== undefined){
-let data246 = data237.revision;
-const _errs720 = errors;
-if(!(((typeof data246 == "number") && (!(data246 % 1) && !isNaN(data246))) && (isFinite(data246)))){
+if(valid120){
+if(data238.revision !== undefined){
+let data247 = data238.revision;
+const _errs726 = errors;
+if(!(((typeof data247 == "number") && (!(data247 % 1) && !isNaN(data247))) && (isFinite(data247)))){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/type",keyword:"type",params:{type: "integer"}}];
 return false;
 }
-if(errors === _errs720){
-if((typeof data246 == "number") && (isFinite(data246))){
-if(data246 < 0 || isNaN(data246)){
+if(errors === _errs726){
+if((typeof data247 == "number") && (isFinite(data247))){
+if(data247 < 0 || isNaN(data247)){
 validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36+"/revision",schemaPath:"#/$defs/ClimateReading/properties/revision/minimum",keyword:"minimum",params:{comparison: ">=", limit: 0}}];
 return false;
 }
 }
 }
-var valid119 = _errs720 === errors;
+var valid120 = _errs726 === errors;
 }
 else {
-var valid119 = true;
+var valid120 = true;
 }
 }
 }
@@ -29867,8 +29954,8 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings/" + i36,schema
 return false;
 }
 }
-var valid117 = _errs696 === errors;
-if(!valid117){
+var valid118 = _errs702 === errors;
+if(!valid118){
 break;
 }
 }
@@ -29878,7 +29965,7 @@ validate20.errors = [{instancePath:instancePath+"/climateReadings",schemaPath:"#
 return false;
 }
 }
-var valid0 = _errs694 === errors;
+var valid0 = _errs700 === errors;
 }
 else {
 var valid0 = true;

@@ -28,6 +28,7 @@ export const NEW_RUNG: Omit<Rung, 'id' | 'ladderId'> = {
   minutes: 15,
   minutesFormula: '',
   areaSquareCentimetres: null,
+  pieces: null,
   detail: '',
   why: '',
   cautionIds: [],

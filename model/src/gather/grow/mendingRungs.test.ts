@@ -5,6 +5,7 @@ import { findRecordFaults } from '../../file/validateRecord';
 import { makeSampleProject } from '../../testing/sampleProject';
 import { NEW_RUNG } from './growRungs';
 import { flawedCoat, mendingRungs } from './mendingRungs';
+import { usualMinutes } from './rungForPart';
 
 const { products, parts } = makeSampleProject();
 const [part] = parts;
@@ -60,6 +61,29 @@ describe('what mends it', () => {
     // Peel is all over it.
     expect(mend('orangePeel', { ...wet, areaSquareCentimetres: 60 }).rungs[0]?.areaSquareCentimetres).toBe(60);
     expect(mend('orangePeel').rungs[0]?.areaSquareCentimetres).toBeNull();
+  });
+  it('is done on the pieces it is on: their minutes, and no more of the set', () => {
+    const set = { ...part, count: 6 };
+    const usual = (pieces: number | null) => usualMinutes('sprayCoat', { ...wet, pieces }, set);
+    const mendSet = (flawed: number | null, coat: Rung) =>
+      mendingRungs('run', coat, LADDER, set, shelf, () => `m${(made += 1)}`, flawed).rungs;
+    const byMethod = { ...wet, minutes: usual(null).minutes, minutesFormula: usual(null).formula };
+    const [sanded, again] = mendSet(1, byMethod);
+    expect([sanded?.pieces, sanded?.minutes]).toEqual([
+      1,
+      usualMinutes('sand', { side: 'top', areaSquareCentimetres: 20, pieces: 1 }, set).minutes,
+    ]);
+    expect(again).toMatchObject({ pieces: 1, minutes: usual(1).minutes, minutesFormula: usual(1).formula });
+    // Typed minutes shrink as the method's would; all of the pieces are said as all.
+    expect(mendSet(2, { ...byMethod, minutes: 60, minutesFormula: '' })[1]).toMatchObject({
+      pieces: 2,
+      minutes: Math.round((60 * usual(2).minutes) / usual(null).minutes),
+    });
+    for (const all of [6, 9, null]) expect(mendSet(all, byMethod).map(({ pieces }) => pieces)).toEqual([null, null]);
+    // A coat that was itself a mending of two pieces is mended on these, or on one of them.
+    expect(mendSet(null, { ...byMethod, pieces: 2 }).map(({ pieces }) => pieces)).toEqual([2, 2]);
+    expect(mendSet(1, { ...byMethod, pieces: 2 }).map(({ pieces }) => pieces)).toEqual([1, 1]);
+    expect(findRecordFaults('rungs', again ?? raise())).toEqual([]);
   });
   it('waits until what wrinkled is hard through, and primes with what was primed with', () => {
     const { rungs } = mend('wrinkle');

@@ -4,8 +4,9 @@ import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import type { Product } from '../../records/shop/product';
 import type { Rung } from '../../records/ladder/rung';
 import { rungPieceArea } from '../../rungs/rungPieceArea';
+import { rungPieces } from '../../rungs/rungPieces';
 import type { RungPart } from './rungForPart';
-import { rungForPart } from './rungForPart';
+import { rungForPart, usualMinutes } from './rungForPart';
 
 /** A spot that is mended, cm²; guessed, a hand's breadth. Its rungs say it, and can say otherwise. */
 const SPOT_AREA = 20;
@@ -31,6 +32,7 @@ const MASKED: ReadonlySet<string> = new Set(['maskRubber', 'edgeSeal', 'maskedCo
  *
  * @param rungs of the ladder, bottom first
  * @param coat of these, done or in hand
+ * @param flawed pieces of the set the flaw is on; null: all the coat was laid on
  * @throws RangeError for an unknown kind, and for one that is of the surface under the film
  */
 export function mendingRungs(
@@ -40,11 +42,13 @@ export function mendingRungs(
   part: RungPart,
   products: ReadonlyMap<string, Product>,
   makeId: () => string,
+  flawed: number | null = null,
 ): MendingRungs {
   const { name, mend, mending } = findFlawKind(kindId);
   if (!mending) throw new RangeError(`${name} is mended by filling and sanding`);
   const index = rungs.findLastIndex(({ state }) => state === 'done' || state === 'inHand') + 1;
-  const where = { side: coat.side, areaSquareCentimetres: areaOf(mending, coat, part) };
+  const pieces = flawed === null || flawed >= rungPieces(coat, part) ? coat.pieces : flawed;
+  const where = { side: coat.side, areaSquareCentimetres: areaOf(mending, coat, part), pieces };
   const primer = products.get(rungs.findLast(({ methodId }) => methodId === 'prime')?.productId ?? '') ?? null;
   const fresh = (methodId: string, product: Product | null, named: string | null, at = where): Rung => {
     const rung = { ...rungForPart(methodId, product, part, at), id: makeId(), ladderId: coat.ladderId };
@@ -64,18 +68,26 @@ export function mendingRungs(
   const since = rungs.slice(rungs.findIndex(({ id }) => id === coat.id) + 1).filter(({ state }) => state === 'done');
   const over = since
     .filter(({ methodId }) => findMethod(methodId).laysFilm && !MASKED.has(methodId))
-    .map((rung) => again(rung, mend, makeId));
+    .map((rung) => again(rung, { why: mend, pieces, part, makeId }));
   const isUnmasked = coat.methodId === 'maskedCoat' && since.some(({ methodId }) => findMethod(methodId).endsMask);
-  const around = { side: coat.side, areaSquareCentimetres: coat.areaSquareCentimetres };
-  const once = again(coat, mend, makeId);
+  const around = { side: coat.side, areaSquareCentimetres: coat.areaSquareCentimetres, pieces };
+  const once = again(coat, { why: mend, pieces, part, makeId });
   const laid = isUnmasked ? [fresh('mask', null, null, around), once, fresh('unmask', null, null, around)] : [once];
   return { index, rungs: [...steps, ...laid, ...over] };
 }
 
+interface Again {
+  readonly why: string;
+  readonly pieces: number | null;
+  readonly part: RungPart;
+  readonly makeId: () => string;
+}
+
 /** A coat as it was laid, to be laid once more. */
-function again(coat: Rung, why: string, makeId: () => string): Rung {
+function again(coat: Rung, { why, pieces, part, makeId }: Again): Rung {
   return {
     ...coat,
+    ...onPieces(coat, pieces, part),
     id: makeId(),
     revision: 0,
     name: `${coat.name}, again`,
@@ -88,6 +100,21 @@ function again(coat: Rung, why: string, makeId: () => string): Rung {
     notBeforeMs: null,
     lockedAtMs: null,
     hardRungId: null,
+  };
+}
+
+/** The minutes of a coat on some pieces: the method's, or the share of what was typed that the method's would be. */
+function onPieces(coat: Rung, pieces: number | null, part: RungPart): Pick<Rung, 'pieces' | 'minutes' | 'minutesFormula'> {
+  const { minutes, minutesFormula } = coat;
+  if (pieces === null || pieces >= rungPieces(coat, part)) return { pieces: coat.pieces, minutes, minutesFormula };
+  const whole = usualMinutes(coat.methodId, coat, part);
+  const few = usualMinutes(coat.methodId, { ...coat, pieces }, part);
+  if (minutesFormula === whole.formula) return { pieces, minutes: few.minutes, minutesFormula: few.formula };
+  const share = whole.minutes > 0 ? few.minutes / whole.minutes : 1;
+  return {
+    pieces,
+    minutes: Math.max(1, Math.round(minutes * share)),
+    minutesFormula: `${minutes} min for ${rungPieces(coat, part)} pieces, × ${share.toFixed(2)} for ${pieces}`,
   };
 }
 

@@ -18,8 +18,14 @@ describe('a rung for a part', () => {
   it('takes the area of the region it is for', () =>
     expect(rungForPart('prime', null, PART, inRegion(10)).minutes).toBe(Math.ceil(5 + 14 * (0.5 + 0.7 * 0.1))));
   it('takes half the surface, and its minutes, for one side', () => {
-    const under = rungForPart('prime', null, PART, { side: 'under', areaSquareCentimetres: null });
+    const under = rungForPart('prime', null, PART, { side: 'under', areaSquareCentimetres: null, pieces: null });
     expect([under.side, under.minutes]).toEqual(['under', Math.ceil(5 + 14 * (0.5 + 0.7 * 0.2))]);
+  });
+  it('takes the minutes of the pieces it is for, and never of more than there are', () => {
+    const one = rungForPart('prime', null, PART, { ...inRegion(null), pieces: 1 });
+    expect([one.pieces, one.minutes]).toEqual([1, Math.ceil(5 + 1 * (0.5 + 0.7 * 0.4))]);
+    const many = rungForPart('prime', null, PART, { ...inRegion(null), pieces: 40 });
+    expect(many.minutes).toBe(rungForPart('prime', null, PART).minutes);
   });
   it('warns of resin dust on resin, and lays no film where none is laid', () => {
     const sand = rungForPart('sand', null, { ...PART, materialId: 'resin' });

@@ -9,31 +9,32 @@ import type { Product } from '../../records/shop/product';
 import type { Rung } from '../../records/ladder/rung';
 import { MOST_MINUTES } from '../../records/ladder/rung';
 import { rungPieceArea } from '../../rungs/rungPieceArea';
+import { rungPieces } from '../../rungs/rungPieces';
 import { NEW_RUNG } from './growRungs';
 
 /** What a part says of every rung on its ladder. */
 export type RungPart = Pick<Part, 'materialId' | 'count' | 'areaSquareCentimetres'>;
 
-/** What of a piece a rung is done on: the faces it is done from, or a region of so many cm². */
-export type RungWhere = Pick<Rung, 'side' | 'areaSquareCentimetres'>;
+/** What a rung is done on: the faces it is done from, or a region of so many cm² of a piece; and of how many pieces. */
+export type RungWhere = Pick<Rung, 'side' | 'areaSquareCentimetres' | 'pieces'>;
 
-/** All of it, or a region of it, cm². */
+/** All of every piece, or a region of it, cm². */
 export function inRegion(areaSquareCentimetres: number | null): RungWhere {
-  return { side: 'all', areaSquareCentimetres };
+  return { side: 'all', areaSquareCentimetres, pieces: null };
 }
 
 /**
- * The method's minutes of a rung on a part, for all pieces, by the same surface as its paint.
+ * The method's minutes of a rung on a part, for all pieces it is done on, by the same surface as its paint.
  *
  * @throws RangeError for an unknown method
  */
 export function usualMinutes(methodId: string, where: RungWhere, part: Pick<Part, 'areaSquareCentimetres' | 'count'>): RungMinutes {
-  const { minutes, formula } = estimateRungMinutes(findMethod(methodId), rungPieceArea(where, part), part.count);
+  const { minutes, formula } = estimateRungMinutes(findMethod(methodId), rungPieceArea(where, part), rungPieces(where, part));
   return { minutes: Math.min(MOST_MINUTES, minutes), formula };
 }
 
 /**
- * A rung for a method and a product on a part, wherever it is put on from: minutes for all pieces, the product's usual coat, and the cautions of
+ * A rung for a method and a product on a part, wherever it is put on from: minutes for its pieces, the product's usual coat, and the cautions of
  * method, product and material.
  *
  * @param product null: none, or not known yet
@@ -59,6 +60,7 @@ export function rungForPart(
     minutesFormula: formula,
     side: where.side,
     areaSquareCentimetres: where.areaSquareCentimetres,
+    pieces: where.pieces,
     cautionIds: gatherCautions(method, product ? findProductClass(product.classId).cautions : [], part.materialId),
   };
 }

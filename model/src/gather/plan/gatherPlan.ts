@@ -21,6 +21,7 @@ import type { Prop } from '../../records/prop/prop';
 import type { Rung } from '../../records/ladder/rung';
 import type { SurfacePass } from '../../records/prop/surfacePass';
 import { cautionsOfRung } from '../../rungs/cautionsOfRung';
+import { rungPieces } from '../../rungs/rungPieces';
 import { standingEntries } from '../../log/standingLog';
 import type { Can } from '../../records/shelf/can';
 import type { Purchase } from '../../records/shelf/purchase';
@@ -149,6 +150,12 @@ export function printHoursOf(
 /** The same in minutes, as plan and bench reckon with it. */
 export function pieceMinutesOf(part: Parameters<typeof printHoursOf>[0]): number {
   return printHoursOf(part) * 60;
+}
+
+/** The name of a part where a rung is done on some of its pieces only. */
+export function rungPartLabel(rung: Pick<Rung, 'pieces'>, part: Pick<Part, 'name' | 'count'>): string {
+  const pieces = rungPieces(rung, part);
+  return pieces < part.count ? `${part.name}, ${pieces} of ${part.count}` : partLabel(part);
 }
 
 /** `Cage bar × 4`. */

@@ -7,6 +7,7 @@ import { gritNumber } from '@zinc-ladder/core/shelf/supplyKinds';
 import { productNeed } from '../../products/productNeed';
 import { cautionsOfRung } from '../../rungs/cautionsOfRung';
 import { rungPieceArea } from '../../rungs/rungPieceArea';
+import { rungPieces } from '../../rungs/rungPieces';
 import type { Rung } from '../../records/ladder/rung';
 import type { Part } from '../../records/prop/part';
 import type { Product } from '../../records/shop/product';
@@ -14,13 +15,13 @@ import type { Product } from '../../records/shop/product';
 /** What of a rung decides how much it takes. */
 export type TakingRung = Pick<
   Rung,
-  'methodId' | 'productId' | 'coatMicrometres' | 'side' | 'areaSquareCentimetres' | 'grit' | 'cautionIds' | 'minutes'
+  'methodId' | 'productId' | 'coatMicrometres' | 'side' | 'areaSquareCentimetres' | 'pieces' | 'grit' | 'cautionIds' | 'minutes'
 >;
 type Taken = Pick<Part, 'areaSquareCentimetres' | 'count'>;
 
-/** Surface a rung is done on, all pieces, cm². */
-export function rungArea(rung: Pick<Rung, 'side' | 'areaSquareCentimetres'>, part: Taken): number {
-  return setArea(rungPieceArea(rung, part), part.count);
+/** Surface a rung is done on, all its pieces, cm². */
+export function rungArea(rung: Pick<Rung, 'side' | 'areaSquareCentimetres' | 'pieces'>, part: Taken): number {
+  return setArea(rungPieceArea(rung, part), rungPieces(rung, part));
 }
 
 /** What a rung takes of its product by film and area, ml; null: it lays none. */
@@ -47,6 +48,6 @@ export function supplyWork(
     cautions: cautionsOfRung(rung, product ?? null, part.materialId),
     minutes: rung.minutes,
     areaSquareCentimetres: rungArea(rung, part),
-    pieces: part.count,
+    pieces: rungPieces(rung, part),
   };
 }

@@ -34,6 +34,9 @@ describe('what a plan takes of the shelf', () => {
     expect(needs?.takes[0]?.amount).toBeCloseTo(productNeed(product, 20, 72).millilitres, 9);
     expect(rungArea(band, set)).toBe(72);
     expect(rungArea({ ...band, areaSquareCentimetres: null }, set)).toBe((part.areaSquareCentimetres / 2) * 6);
+    // Two pieces of the six, and of a set that has shrunk to one no more than that.
+    expect(rungArea({ ...band, pieces: 2 }, set)).toBe(24);
+    expect(rungArea({ ...band, pieces: 2 }, { ...set, count: 1 })).toBe(12);
   });
   it('is worked out in pieces for whoever waits, each rung once, and is the same', () => {
     const many = (): (typeof template)[] => Array.from({ length: 1000 }, (_, at) => rung(`many-${at}`, 'open'));

@@ -2,6 +2,7 @@ import { facesShare } from '@zinc-ladder/core/ladder/faces';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { estimateRungMinutes } from '@zinc-ladder/core/ladder/rungMinutes';
 import { productNeed } from '../../products/productNeed';
+import { rungPieces } from '../../rungs/rungPieces';
 import type { Part } from '../../records/prop/part';
 import type { TwinRecords } from './gatherTwin';
 import { inRegion, usualMinutes } from '../grow/rungForPart';
@@ -21,6 +22,8 @@ export interface RungAgain {
   readonly minutesFormula: string;
   /** the share of its part's surface it was done on, where that was a region of it; null: all of its faces */
   readonly areaShare: number | null;
+  /** the share of the pieces it was done on; null: all of them */
+  readonly piecesShare: number | null;
   /** of the product, as it leaves can or cup; null: none, or not known */
   readonly millilitres: number | null;
 }
@@ -44,7 +47,9 @@ export function growAgain(
     const first = rungs.get(step.id);
     const region = first?.areaSquareCentimetres ?? null;
     const areaShare = region === null || part.areaSquareCentimetres === 0 ? null : region / part.areaSquareCentimetres;
-    const surface = areaSquareCentimetres * (areaShare ?? facesShare(first?.side ?? 'all'));
+    const pieces = first ? rungPieces(first, part) : part.count;
+    const piecesShare = pieces < part.count ? pieces / part.count : null;
+    const surface = areaSquareCentimetres * (areaShare ?? facesShare(first?.side ?? 'all')) * (piecesShare ?? 1);
     const planned = estimateRungMinutes(method, surface, 1);
     const then = usualMinutes(step.kind, first ?? inRegion(null), part).minutes;
     const share = step.minutes === null ? null : step.minutes / then;
@@ -60,6 +65,7 @@ export function growAgain(
       minutes: share === null ? planned.minutes : Math.max(1, Math.round(planned.minutes * share)),
       minutesFormula: share === null ? planned.formula : `${planned.formula}, × ${share.toFixed(2)} as it went then`,
       areaShare,
+      piecesShare,
       millilitres: product && step.micrometres ? productNeed(product, step.micrometres, surface).millilitres : null,
     };
   });

@@ -23,7 +23,7 @@ describe('parts of two props', () => {
 });
 
 describe('a record beside the usual route', () => {
-  const done = { rungId: 'r', name: 'sand', methodId: 'sand', productId: null, mixCardId: null, coatMicrometres: null, grit: 'P220', minutes: 9, minutesFormula: '', areaShare: null, millilitres: null }; // prettier-ignore
+  const done = { rungId: 'r', name: 'sand', methodId: 'sand', productId: null, mixCardId: null, coatMicrometres: null, grit: 'P220', minutes: 9, minutesFormula: '', areaShare: null, piecesShare: null, millilitres: null }; // prettier-ignore
   const usual = { name: 'sand', methodId: 'sand', band: 'fillSand', productClassId: null, paintWords: [], role: null, grit: 'P220', coatMicrometres: null, minutes: 5, minutesFormula: '', why: '', cautionIds: [] } as const; // prettier-ignore
   it('holds the same step once, and what only one of them has alone', () => {
     const wash = { ...done, name: 'wash', methodId: 'washDust', grit: null };

@@ -88,6 +88,15 @@ describe('a second piece from the record', () => {
     expect(again(50)?.minutes).toBe(estimateRungMinutes(findMethod(coat(50).methodId), 200, 1).minutes);
     expect(growAgain({ ...records, rungs: [coat(50)] }, { ...part, areaSquareCentimetres: 0 }, 200)[0]?.areaShare).toBeNull();
   });
+  it('what was done on some pieces of a set is done on their share of the second', () => {
+    const [product] = sample.products;
+    const coat = (pieces: number | null) => rung('coat', 60, { productId: product?.id ?? '', coatMicrometres: 20, pieces });
+    const again = (pieces: number | null) =>
+      growAgain({ ...records, rungs: [coat(pieces)], logEntries: [] }, { ...part, count: 6 }, 600)[0];
+    expect([again(2)?.piecesShare, again(6)?.piecesShare, again(null)?.piecesShare]).toEqual([1 / 3, null, null]);
+    expect(again(2)?.millilitres).toBeCloseTo((again(null)?.millilitres ?? 0) / 3, 9);
+    expect(again(2)?.minutes).toBe(estimateRungMinutes(findMethod(coat(2).methodId), 200, 1).minutes);
+  });
   it('goes by the method where the log has no minutes', () => {
     const [first] = growAgain({ ...records, logEntries: [] }, part, 200);
     expect(first?.minutes).toBe(estimateRungMinutes(findMethod('sand'), 200, 1).minutes);

@@ -1,6 +1,7 @@
 import { ArrayMaxSize, IsArray, IsIn, IsInt, IsNumber, IsString, Max, MaxLength, Min } from 'class-validator';
 import { IsRecordId, Nullable } from '../base/decorators';
 import { IsMoment } from '../base/moment';
+import { MOST_PIECES } from '../prop/part';
 import { RungStep } from './rungStep';
 import type { Tracked } from '../base/tracked';
 
@@ -42,6 +43,13 @@ export class Rung extends RungStep implements Tracked {
   @Min(LEAST_REGION)
   @Max(LARGEST_REGION)
   areaSquareCentimetres!: number | null;
+
+  /** pieces of the set it is done on, as where one of twelve is mended; null: all, however many there are */
+  @Nullable()
+  @IsInt()
+  @Min(1)
+  @Max(MOST_PIECES)
+  pieces!: number | null;
 
   @IsArray()
   @ArrayMaxSize(20)

@@ -21,6 +21,9 @@ import { IsLine, IsRecordId, Nullable } from '../base/decorators';
 import { IsMoment } from '../base/moment';
 import { Tracked } from '../base/tracked';
 
+/** The most pieces a set has. */
+export const MOST_PIECES = 500;
+
 /** The finest engraved line or panel gap of a part, mm. */
 export class PartEngraving {
   @IsNumber()
@@ -72,7 +75,7 @@ export class Part extends Tracked {
   /** identical pieces */
   @IsInt()
   @Min(1)
-  @Max(500)
+  @Max(MOST_PIECES)
   count!: number;
 
   @IsIn(MATERIALS.map((material) => material.id))

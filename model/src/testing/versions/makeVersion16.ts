@@ -5,5 +5,6 @@ import { makeVersion17 } from './makeVersion17';
 
 /** The sample as version 16 of the format had it: every rung is done on all of its faces. */
 export function makeVersion16(sample = makeSampleProject()) {
-  return { ...makeVersion17(sample), version: 16, rungs: sample.rungs.map((rung) => without(rung, RUNG_ADDED_IN_17)) };
+  const before = makeVersion17(sample);
+  return { ...before, version: 16, rungs: before.rungs.map((rung) => without(rung, RUNG_ADDED_IN_17)) };
 }

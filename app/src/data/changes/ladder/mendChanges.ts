@@ -6,6 +6,7 @@ import { ShopError } from '../../edits/shopError';
 /**
  * Puts what mends a flaw of a coat onto its ladder, over all that was done.
  *
+ * @param pieces of the set the flaw is on; null: all the coat was laid on
  * @param seenRungIds the ladder as the finisher saw it: on another, what they asked for is there already
  * @throws ShopError `nothingToDo` where it is, or where the coat was not laid
  */
@@ -15,6 +16,7 @@ export async function mendCoat(
   kindId: FlawKindId,
   seenRungIds: readonly string[],
   makeId: () => string,
+  pieces: number | null = null,
 ): Promise<void> {
   const coat = await edit.need('rungs', coatId);
   const ladder = await edit.need('ladders', coat.ladderId);
@@ -23,7 +25,7 @@ export async function mendCoat(
   const rungs = [];
   for (const id of ladder.rungIds) rungs.push(await edit.need('rungs', id));
   const products = new Map((await edit.list('products')).map((product) => [product.id, product]));
-  const mended = mendingRungs(kindId, coat, rungs, await edit.need('parts', ladder.partId), products, makeId);
+  const mended = mendingRungs(kindId, coat, rungs, await edit.need('parts', ladder.partId), products, makeId, pieces);
   for (const rung of mended.rungs) await edit.put('rungs', rung);
   await edit.patch('ladders', ladder.id, {
     rungIds: ladder.rungIds.toSpliced(mended.index, 0, ...mended.rungs.map(({ id }) => id)),

@@ -43,7 +43,8 @@ export async function growByRecord(
     const first = await edit.get('rungs', done.rungId);
     const product = products.get(done.productId ?? '') ?? null;
     const region = done.areaShare === null ? null : regionOf(done.areaShare * part.areaSquareCentimetres);
-    const fresh = rungForPart(done.methodId, product, part, { side: first?.side ?? 'all', areaSquareCentimetres: region });
+    const pieces = done.piecesShare === null ? null : Math.max(1, Math.round(done.piecesShare * part.count));
+    const fresh = rungForPart(done.methodId, product, part, { side: first?.side ?? 'all', areaSquareCentimetres: region, pieces });
     grown.push({
       ...fresh,
       id: makeId(),

@@ -76,7 +76,7 @@ export async function splitRung(edit: Edit, rungId: string, restId: string, firs
 }
 
 /**
- * Says what of a piece a rung is done on: its faces, or a region of it. Minutes that are the method's own follow; those that were typed, split or taken
+ * Says what a rung is done on: faces or a region of a piece, and how many pieces of a set. Minutes that are the method's own follow; those that were typed, split or taken
  * from a record stay.
  *
  * @param rung as it was seen

@@ -144,6 +144,23 @@ describe('the region of a rung', () => {
     await set('host-2', 1000);
     expect(await db.records('rungs').get('host-2')).toMatchObject({ areaSquareCentimetres: 1000, minutes: 77 });
   });
+  it('is so many pieces of a set, with the minutes of these; empty, all of them', async () => {
+    await store.edit('set', (edit) => edit.patch('parts', 'host', { count: 6 }));
+    const part = await db.records('parts').get('host');
+    if (!part) throw new Error('no part');
+    const whole = usualMinutes('sand', inRegion(null), part);
+    const pieces = async (count: number | null) =>
+      store.edit('pieces', async (edit) => setWhere(edit, await edit.need('rungs', 'host-2'), { pieces: count }));
+    await store.edit('usual', (edit) =>
+      edit.patch('rungs', 'host-2', { methodId: 'sand', minutes: whole.minutes, minutesFormula: whole.formula }),
+    );
+    await pieces(2);
+    const two = usualMinutes('sand', { ...inRegion(null), pieces: 2 }, part).minutes;
+    expect(two).toBeLessThan(whole.minutes / 2);
+    expect(await db.records('rungs').get('host-2')).toMatchObject({ pieces: 2, minutes: two });
+    await pieces(null);
+    expect(await db.records('rungs').get('host-2')).toMatchObject({ pieces: null, minutes: whole.minutes });
+  });
   it('is half of the piece for one side of it, minutes too', async () => {
     const part = makeSampleProject().parts.find(({ id }) => id === 'host');
     if (!part) throw new Error('no part');

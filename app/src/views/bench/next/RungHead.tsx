@@ -1,4 +1,4 @@
-import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import { rungPartLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import type { ShopIndex } from '../../../data/useShopIndex';
@@ -35,7 +35,7 @@ export function RungHead({
             {label} · rung {own.findIndex((other) => other.id === rung.id) + 1} of {own.length}
           </p>
           <h2 className="font-label text-4xl leading-tight font-semibold">
-            {partLabel(part)}: {rung.name}
+            {rungPartLabel(rung, part)}: {rung.name}
           </h2>
           <p className="text-dim mb-4">{rung.detail || rung.why}</p>
           <NextTimeNotes notes={notesForRung(notes, rung, part, index)} />

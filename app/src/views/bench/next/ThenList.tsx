@@ -8,7 +8,7 @@ import { finishRung, takeInHand } from '../../../data/changes/ladder/benchChange
 import { useTable } from '../../../data/queries';
 import { useEdit } from '../../../features/edit/useEdit';
 import type { ShopIndex } from '../../../data/useShopIndex';
-import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import { partLabel, rungPartLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { formatSpan } from '../../../base/formats';
 import { useFormats } from '../../../features/formats/useFormats';
 import { Swatch } from '../../../ui/swatch/Swatch';
@@ -98,7 +98,7 @@ function RungLine({ time, index, nowMs }: { readonly time: RungTime; readonly in
       >
         <span className="figure text-dim text-sm leading-snug">{formats.time(time.startMs)}</span>
         <span className="min-w-0">
-          <span className="block leading-tight font-semibold">{partLabel(part)}</span>
+          <span className="block leading-tight font-semibold">{rungPartLabel(rung, part)}</span>
           <span className="text-dim flex items-center gap-1.5 leading-tight">
             {hexOfProduct(product) !== null && <Swatch colourHex={hexOfProduct(product)} className="h-3 w-3" />}
             {rung.name}

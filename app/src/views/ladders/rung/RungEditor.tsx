@@ -55,6 +55,10 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
   };
   const onRegion = (area: number | null): void =>
     void edit(`Change the region of ${rung.name}`, (change) => setWhere(change, rung, { areaSquareCentimetres: area }));
+  const onPieces = (pieces: number | null): void =>
+    void edit(`Change the pieces of ${rung.name}`, (change) =>
+      setWhere(change, rung, { pieces: pieces !== null && pieces < part.count ? pieces : null }),
+    );
   const onProduct = (productId: string): void => {
     const find = (id: string | null): Product | null => products.find((entry) => entry.id === id) ?? null;
     const product = find(productId);
@@ -140,6 +144,19 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
           hint={rung.areaSquareCentimetres === null ? 'empty: all of its faces' : 'of one piece'}
           onKeep={onRegion}
         />
+        {part.count > 1 && (
+          <InlineNumber
+            label="Only so many pieces"
+            unit={`of ${part.count}`}
+            value={rung.pieces}
+            min={1}
+            max={part.count}
+            isWhole
+            mayBeEmpty
+            hint={rung.pieces === null ? 'empty: all of them' : undefined}
+            onKeep={onPieces}
+          />
+        )}
         <SelectField
           label="Band"
           value={rung.band}

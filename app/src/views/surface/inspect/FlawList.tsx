@@ -5,6 +5,7 @@ import { flawedCoat } from '@zinc-ladder/model/gather/grow/mendingRungs';
 import type { Flaw } from '@zinc-ladder/model/records/prop/flaw';
 import { useShopIndex } from '../../../data/useShopIndex';
 import { useMend } from '../../../features/mend/useMend';
+import { usuallyWrong } from '../../../features/mend/wentWrong';
 import { useEdit } from '../../../features/edit/useEdit';
 import { Button } from '../../../ui/Button';
 import { groupBy } from '../../../base/groupBy';
@@ -123,6 +124,7 @@ function Kinds({ flaws, partId }: { readonly flaws: readonly Flaw[]; readonly pa
   const index = useShopIndex();
   const mend = useMend(index);
   const coat = flawedCoat(index.rungsOf(partId));
+  const isSet = (index.parts.get(partId)?.count ?? 1) > 1;
   const kinds = [...groupBy(flaws, (flaw) => flaw.kind)];
   if (kinds.length === 0) return null;
   return (
@@ -130,6 +132,7 @@ function Kinds({ flaws, partId }: { readonly flaws: readonly Flaw[]; readonly pa
       <h2 className="label">What to do about them</h2>
       {kinds.map(([id, list]) => {
         const kind = findFlawKind(id);
+        const wrong = usuallyWrong(kind.id);
         return (
           <details key={id} className="border-line border-b py-1">
             <summary className="cursor-pointer">
@@ -144,8 +147,8 @@ function Kinds({ flaws, partId }: { readonly flaws: readonly Flaw[]; readonly pa
               <dd>{kind.prevention}</dd>
             </dl>
             {kind.mending && coat && (
-              <Button className="my-1 text-sm" onClick={() => void mend(coat, kind.id)}>
-                Put the mending of {coat.name} on the ladder
+              <Button className="my-1 text-sm" onClick={() => void mend(coat, wrong)}>
+                Put the mending of {coat.name} on the ladder{isSet && wrong.pieces === 1 && ', for one piece'}
               </Button>
             )}
           </details>
