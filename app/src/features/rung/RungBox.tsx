@@ -1,6 +1,7 @@
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import type { CSSProperties } from 'react';
 import { Link } from 'react-router';
+import { counted } from '../../base/counted';
 import { readableInk } from '../../base/readableInk';
 
 /** Films without a colour of their own, and work that leaves none, show as worn plastic. */
@@ -32,6 +33,7 @@ export function RungBox({
   const isDone = rung.state === 'done';
   const paint = colourHex ?? BARE;
   const isInHand = rung.state === 'inHand';
+  const name = rung.pieces === null ? rung.name : `${rung.name}, ${counted(rung.pieces, 'piece')}`;
   const frame = isInHand || isNext || isOpen ? 'outline-lime outline-4 outline-solid' : '';
   return (
     <Link
@@ -40,7 +42,7 @@ export function RungBox({
       data-grid={gridKey}
       data-rung={rung.id}
       tabIndex={tabIndex}
-      aria-label={`${rung.name}, ${isNext && rung.state === 'open' ? 'next' : STATE_WORDS[rung.state]}`}
+      aria-label={`${name}, ${isNext && rung.state === 'open' ? 'next' : STATE_WORDS[rung.state]}`}
       aria-current={isOpen ? 'true' : undefined}
       style={{ ...style, ...(isDone ? { background: paint, color: readableInk(paint) } : {}) }}
       className={`flex min-w-0 items-center gap-1 overflow-hidden pr-1 text-[13px] leading-none focus-visible:z-10 ${isDone ? 'border-edge border' : `${isInHand ? 'bg-lime text-onlime' : 'bg-sheet text-ink'} border-edge border border-dashed`} ${frame} ${
@@ -52,7 +54,7 @@ export function RungBox({
         className="h-full w-2.5 shrink-0 self-stretch"
         style={colourHex && !isDone ? { background: colourHex } : undefined}
       />
-      <span className="truncate">{rung.name}</span>
+      <span className="truncate">{name}</span>
       {rung.state === 'setDown' && <span className="label ml-auto shrink-0">set down</span>}
     </Link>
   );

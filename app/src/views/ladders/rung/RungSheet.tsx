@@ -5,6 +5,7 @@ import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { NEW_RUNG } from '@zinc-ladder/model/gather/grow/growRungs';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import { rungPieces } from '@zinc-ladder/model/rungs/rungPieces';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useClock, useNow } from '../../../clock/ClockContext';
@@ -51,6 +52,7 @@ export function RungSheet({
   const newest = useNewestByRung();
   const [isEditing, setIsEditing] = useState(false);
   const own = index.rungsOf(part.id);
+  const pieces = rungPieces(rung, part);
   const place = own.findIndex((other) => other.id === rung.id);
   return (
     <div className="grid gap-4">
@@ -58,6 +60,7 @@ export function RungSheet({
         <p className="label">
           Rung {place + 1} of {own.length} · {isNext && rung.state === 'open' ? 'next' : STATE_NAMES[rung.state]}
           {rung.doneAtMs !== null && ` ${formats.full(rung.doneAtMs)}`}
+          {pieces < part.count && ` · on ${pieces} of ${part.count} pieces`}
         </p>
         <h2 className="font-label text-4xl leading-tight font-semibold">{rung.name}</h2>
         {rung.detail && <p className="text-dim">{rung.detail}</p>}
