@@ -35,7 +35,10 @@ export function SprayOut({
   if (!way?.isOutOfDoors) return null;
   return (
     <>
-      <Note>The air out there, as the weather report has it these days; left empty, it is taken to be the shop’s.</Note>
+      <Note>
+        The air out there, as the weather report has it these days; left empty, it{' '}
+        {shop.yardDay ? 'stays as it is' : 'is taken to be the shop’s'}.
+      </Note>
       <div className="grid grid-cols-3 gap-3">
         {YARD_FIELDS.map(({ key, label, min, max }) => (
           <NumberBox

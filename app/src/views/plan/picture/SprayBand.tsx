@@ -43,12 +43,13 @@ export function SprayBand({
       {bars.flatMap(({ what, of, top, height }) =>
         of.map(({ start, end, certainty }) => {
           const [from, to] = [x(start), x(end)];
-          const percent = `${Math.round(certainty * 100)} %`;
+          const sure = Math.round(certainty * 100);
+          const percent = `${sure} %`;
           return (
             <g key={`${what} ${start}`}>
               <title>
                 {what} {formats.moment(start, nowMs)} to {formats.moment(end, nowMs)}
-                {certainty < 1 && `, ${percent} sure by the forecast`}
+                {sure < 100 && `, ${percent} sure by the forecast`}
               </title>
               <rect
                 x={from}
@@ -58,7 +59,7 @@ export function SprayBand({
                 fill="var(--color-lime)"
                 fillOpacity={0.25 + 0.75 * certainty}
               />
-              {certainty < 1 && to - from > LEAST_WORDS_PX && (
+              {sure < 100 && to - from > LEAST_WORDS_PX && (
                 <text x={(from + to) / 2} y={top + height / 2 + 4} textAnchor="middle" fontSize={11} className="fill-ink">
                   {percent}
                 </text>
