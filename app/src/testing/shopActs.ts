@@ -42,6 +42,7 @@ import { addPart, changeMeasures, NEW_PART } from '../data/changes/prop/partChan
 import { addDimension, changeMeasuring, setDistrust, withLeftOut, withReading } from '../data/changes/prop/measuringChanges';
 import { keepPicture, madeAfter, ownWork } from '../data/changes/prop/pictureChanges';
 import { applyToShop, takeTime } from '../data/changes/shop/planChanges';
+import { takePiecesOut } from '../data/changes/prop/setChanges';
 import { beginBed, changeCount, putOnPrinter, takeOffBed, takeOffPrinter } from '../data/changes/prop/printChanges';
 import { addProp, letGo, NEW_PROP } from '../data/changes/prop/propChanges';
 import { addRung, coatInTwoTurns, duplicateRung, moveRung, splitRung } from '../data/changes/ladder/rungChanges';
@@ -138,6 +139,7 @@ export const SHOP_ACTS: readonly ShopAct[] = [
   on('take a piece off the printer', 'parts', (edit, part) => takeOffBed(edit, part)),
   on('take all off the printer', 'parts', (edit, part) => takeOffPrinter(edit, part)),
   on('change the count', 'parts', (edit, part, { choice }) => changeCount(edit, part, 1 + (choice(1) % 6))),
+  on('take pieces out of a set', 'parts', (edit, part, { choice, makeId }) => takePiecesOut(edit, part.id, 1 + (choice(1) % 3), makeId)),
   on('change the surface', 'parts', (edit, part, { choice }) =>
     changeMeasures(edit, part, { areaSquareCentimetres: 10 * (choice(1) % 30) }),
   ),

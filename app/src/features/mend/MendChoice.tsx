@@ -4,6 +4,7 @@ import { mendingRungs } from '@zinc-ladder/model/gather/grow/mendingRungs';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { rungPieces } from '@zinc-ladder/model/rungs/rungPieces';
 import type { ShopIndex } from '../../data/useShopIndex';
+import { CheckField } from '../../ui/fields/CheckField';
 import { InlineNumber, SelectField } from '../../ui/fields/fields';
 import type { WentWrong } from './wentWrong';
 import { usuallyWrong } from './wentWrong';
@@ -25,6 +26,8 @@ export function MendChoice({
 }) {
   const part = index.partOf(coat);
   const laidOn = part ? rungPieces(coat, part) : 1;
+  // What is in hand is in hand on all of them, and what is on the printer cannot be told apart yet.
+  const mayLeave = part && laidOn === part.count && laidOn > 1 && part.print === null && coat.state === 'done';
   return (
     <div className="grid gap-2">
       <SelectField
@@ -41,7 +44,17 @@ export function MendChoice({
           min={1}
           max={laidOn}
           isWhole
-          onKeep={(pieces) => pieces !== null && onChoose({ ...wrong, pieces: pieces === laidOn ? null : pieces })}
+          onKeep={(pieces) =>
+            pieces !== null && onChoose(pieces === laidOn ? { ...wrong, pieces: null, isApart: false } : { ...wrong, pieces })
+          }
+        />
+      )}
+      {wrong && mayLeave && wrong.pieces !== null && (
+        <CheckField
+          label="Take it out of the set: the others go on meanwhile"
+          checked={wrong.isApart}
+          onChange={(isApart) => onChoose({ ...wrong, isApart })}
+          isLarge
         />
       )}
       {wrong && part && (

@@ -4,6 +4,7 @@ import { newId } from '../../base/newId';
 import type { Said } from '../../data/changes/ladder/benchChanges';
 import { noteOnRung } from '../../data/changes/ladder/benchChanges';
 import { mendCoat } from '../../data/changes/ladder/mendChanges';
+import { takePiecesOut } from '../../data/changes/prop/setChanges';
 import type { ShopIndex } from '../../data/useShopIndex';
 import { useEdit } from '../edit/useEdit';
 import { useBenchMoment } from '../rung/useBenchMoment';
@@ -14,12 +15,16 @@ import type { WentWrong } from './wentWrong';
 export function useMend(index: ShopIndex): (coat: Rung, wrong: WentWrong, said?: Said) => Promise<boolean> {
   const edit = useEdit();
   const moment = useBenchMoment();
-  return (coat, { kindId, pieces }, said = { text: '' }) => {
+  return (coat, { kindId, pieces, isApart }, said = { text: '' }) => {
     const { name } = findFlawKind(kindId);
     const seen = index.ladders.get(coat.ladderId)?.rungIds ?? [];
     return edit(`Mend: ${name.toLowerCase()}`, async (change) => {
-      await mendCoat(change, coat.id, kindId, seen, newId, pieces);
-      await noteOnRung(change, coat.id, 'mistake', mistakeWords(kindId, said), moment());
+      const partId = index.ladders.get(coat.ladderId)?.partId;
+      const apart = isApart && pieces !== null && partId !== undefined ? await takePiecesOut(change, partId, pieces, newId) : null;
+      const coatId = apart?.rungIds.get(coat.id) ?? coat.id;
+      // On the pieces taken out the ladder is a new one; as it was seen it has the same rungs.
+      await mendCoat(change, coatId, kindId, apart ? seen.map((id) => apart.rungIds.get(id) ?? id) : seen, newId, apart ? null : pieces);
+      await noteOnRung(change, coatId, 'mistake', mistakeWords(kindId, said), moment());
     });
   };
 }

@@ -162,6 +162,42 @@ describe('an open ladder', () => {
     await user.click(screen.getByRole('button', { name: 'Why paint for it' }));
     expect(await screen.findByText('area × dry film ÷ volume solids ÷ transfer')).toBeTruthy();
   });
+  it('takes one piece of a set out to be mended, the others going on; one undo puts it back', async () => {
+    const project = makeSampleProject();
+    project.parts = project.parts.map((part) => (part.id === 'host' ? { ...part, count: 6, print: null } : part));
+    const { user, db } = await openShop('/ladders/prop/host?rung=host-1', project);
+    await user.click(await screen.findByText('It went wrong'));
+    await user.selectOptions(screen.getByRole('combobox', { name: 'What went wrong with primer' }), 'run');
+    await user.click(screen.getByRole('checkbox', { name: /^Take it out of the set/u }));
+    await user.click(screen.getByRole('button', { name: 'Put its mending on the ladder' }));
+    await screen.findByRole('button', { name: 'Undo Mend: run' });
+    const parts = async () => (await db.records('parts').toArray()).map(({ name, count }) => `${name} ${count}`).sort();
+    expect(await parts()).toEqual(expect.arrayContaining(['host 5', 'host, apart 1']));
+    const apart = (await db.records('parts').toArray()).find(({ name }) => name === 'host, apart');
+    const own = (await db.records('ladders').toArray()).find(({ partId }) => partId === apart?.id);
+    const rungs = await Promise.all((own?.rungIds ?? []).map((id) => db.records('rungs').get(id)));
+    expect(rungs.map((rung) => rung?.name)).toEqual(['primer', 'sand the run level', 'primer, again', 'sand']);
+    expect((await db.records('ladders').get('host'))?.rungIds).toEqual(['host-1', 'host-2']);
+    expect((await db.records('logEntries').toArray()).find(({ kind }) => kind === 'mistake')?.partId).toBe(apart?.id);
+    await user.click(screen.getByRole('button', { name: 'Undo Mend: run' }));
+    await waitFor(async () => expect(await parts()).toContain('host 6'));
+    expect(await parts()).not.toContain('host, apart 1');
+  });
+  it('takes pieces out of a set as a part of its own, and shows its ladder', async () => {
+    const project = makeSampleProject();
+    project.parts = project.parts.map((part) => (part.id === 'host' ? { ...part, count: 3, print: null } : part));
+    const { user, db } = await openShop('/ladders/prop/host', project);
+    await user.click(await screen.findByRole('tab', { name: 'Part' }));
+    const pieces = await screen.findByRole('textbox', { name: 'Pieces to take out' });
+    await user.clear(pieces);
+    await user.type(pieces, '3');
+    expect(screen.getByRole('button', { name: /^Make a part of their own/u })).toHaveProperty('disabled', true);
+    await user.clear(pieces);
+    await user.type(pieces, '2');
+    await user.click(screen.getByRole('button', { name: /^Make a part of their own/u }));
+    expect(await screen.findByRole('heading', { name: / \/ host, apart × 2$/u })).toBeTruthy();
+    expect((await db.records('parts').get('host'))?.count).toBe(1);
+  });
   it('puts what mends a coat that was done and went wrong next onto its ladder', async () => {
     const { user, db } = await openShop('/ladders/prop/host?rung=host-1');
     await user.click(await screen.findByText('It went wrong'));

@@ -52,7 +52,7 @@ describe('what mends it', () => {
       ['sand', 'sand the run level', 'P600'],
       ['sprayCoat', 'wet, again', null],
     ]);
-    expect(rungs[0]).toMatchObject({ areaSquareCentimetres: 20, hardRungId: null, side: 'top' });
+    expect(rungs[0]).toMatchObject({ areaSquareCentimetres: 20, hardRungId: null, side: 'top', band: wet.band });
     expect(rungs[0]?.detail).toMatch(/longer soft/u);
     expect(rungs[1]).toMatchObject({ state: 'open', doneAtMs: null, doerId: null, minutes: 9, coatMicrometres: 15, side: 'top' });
   });

@@ -6,7 +6,8 @@ import type { Rung } from '../../records/ladder/rung';
 import { rungPieceArea } from '../../rungs/rungPieceArea';
 import { rungPieces } from '../../rungs/rungPieces';
 import type { RungPart } from './rungForPart';
-import { rungForPart, usualMinutes } from './rungForPart';
+import { rungForPart } from './rungForPart';
+import { minutesOnFewer } from './minutesOnFewer';
 
 /** A spot that is mended, cm²; guessed, a hand's breadth. Its rungs say it, and can say otherwise. */
 const SPOT_AREA = 20;
@@ -52,7 +53,8 @@ export function mendingRungs(
   const primer = products.get(rungs.findLast(({ methodId }) => methodId === 'prime')?.productId ?? '') ?? null;
   const fresh = (methodId: string, product: Product | null, named: string | null, at = where): Rung => {
     const rung = { ...rungForPart(methodId, product, part, at), id: makeId(), ladderId: coat.ladderId };
-    return { ...rung, name: named ?? rung.name, why: mend };
+    // In the band of its coat, so that it stands by it where ladders stand side by side.
+    return { ...rung, band: coat.band, name: named ?? rung.name, why: mend };
   };
   const steps = mending.steps.map((step, nth): Rung => {
     const rung = fresh(step.methodId, step.methodId === 'prime' ? primer : null, step.name);
@@ -103,19 +105,10 @@ function again(coat: Rung, { why, pieces, part, makeId }: Again): Rung {
   };
 }
 
-/** The minutes of a coat on some pieces: the method's, or the share of what was typed that the method's would be. */
-function onPieces(coat: Rung, pieces: number | null, part: RungPart): Pick<Rung, 'pieces' | 'minutes' | 'minutesFormula'> {
-  const { minutes, minutesFormula } = coat;
-  if (pieces === null || pieces >= rungPieces(coat, part)) return { pieces: coat.pieces, minutes, minutesFormula };
-  const whole = usualMinutes(coat.methodId, coat, part);
-  const few = usualMinutes(coat.methodId, { ...coat, pieces }, part);
-  if (minutesFormula === whole.formula) return { pieces, minutes: few.minutes, minutesFormula: few.formula };
-  const share = whole.minutes > 0 ? few.minutes / whole.minutes : 1;
-  return {
-    pieces,
-    minutes: Math.max(1, Math.round(minutes * share)),
-    minutesFormula: `${minutes} min for ${rungPieces(coat, part)} pieces, × ${share.toFixed(2)} for ${pieces}`,
-  };
+/** A coat on so many of its pieces, with their minutes. */
+function onPieces(coat: Rung, pieces: number | null, part: RungPart): Partial<Rung> {
+  if (pieces === null || pieces >= rungPieces(coat, part)) return {};
+  return { pieces, ...minutesOnFewer(coat, part, { where: { ...coat, pieces }, part }) };
 }
 
 function areaOf({ isLocal }: Mending, coat: Rung, part: RungPart): number | null {

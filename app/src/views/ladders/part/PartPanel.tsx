@@ -9,6 +9,7 @@ import { Button } from '../../../ui/Button';
 import { ConfirmLoss } from '../../../features/edit/ConfirmLoss';
 import { InlineField, InlineNumber, InlineText, SelectField } from '../../../ui/fields/fields';
 import { PrintFields } from './PrintFields';
+import { TakeOut } from './TakeOut';
 
 /** What a part is: every value changed where it stands. */
 export function PartPanel({ part }: { readonly part: Part }) {
@@ -78,8 +79,11 @@ export function PartPanel({ part }: { readonly part: Part }) {
         />
       </div>
       {(isPrinted || part.print !== null) && <PrintFields part={part} />}
+      <TakeOut part={part} />
       <InlineText label="Note" value={part.note} onKeep={(note) => patch('the note', { note })} />
-      <p className="text-dim text-sm">Minutes already on the ladder stay as they are; growing it again reckons with the new size.</p>
+      <p className="text-dim text-sm">
+        What is still to be done takes its method’s minutes for another size; minutes that were typed stay.
+      </p>
       <p>
         <Link className="in-text underline underline-offset-4" to={`/surface/${part.id}`}>
           Mesh, layer lines and loops of this part
