@@ -20,7 +20,7 @@ const MOST_ROW = 27;
 const LEAST_ROW = 22;
 /** Row for fingers. */
 const FINGER_ROW = 48;
-const HEAD = 52;
+const HEAD = 60;
 const LABELS = 104;
 
 /** All ladders of a prop side by side, their bands aligned. Only the columns in sight are drawn. */
@@ -127,11 +127,14 @@ function PartHead({ part }: { readonly part: Part }) {
     <Link
       to={`/ladders/${part.propId}/${part.id}`}
       title={`${partLabel(part)} · ${details}`}
-      className="flex min-h-10 items-center gap-1.5 overflow-hidden pr-2 hover:underline"
+      className="flex min-h-12 items-center gap-1.5 overflow-hidden pr-2 hover:underline"
     >
       <PartFace part={part} className="h-10 w-10 shrink-0" />
       <span className="min-w-0">
-        <span className="font-label block truncate text-lg leading-tight font-semibold">{partLabel(part)}</span>
+        <span className="font-label line-clamp-2 text-lg leading-none font-semibold">
+          {/* A number of pieces keeps to its sign. */}
+          {partLabel(part).replace(' × ', ' ×\u00a0')}
+        </span>
         <span className="text-dim block truncate text-xs">{details}</span>
       </span>
     </Link>
