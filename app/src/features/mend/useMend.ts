@@ -19,8 +19,8 @@ export function useMend(index: ShopIndex): (coat: Rung, wrong: WentWrong, said?:
     const { name } = findFlawKind(kindId);
     const seen = index.ladders.get(coat.ladderId)?.rungIds ?? [];
     return edit(`Mend: ${name.toLowerCase()}`, async (change) => {
-      const partId = index.ladders.get(coat.ladderId)?.partId;
-      const apart = isApart && pieces !== null && partId !== undefined ? await takePiecesOut(change, partId, pieces, newId) : null;
+      const part = index.parts.get(index.ladders.get(coat.ladderId)?.partId ?? '');
+      const apart = isApart && pieces !== null && part ? await takePiecesOut(change, part.id, pieces, newId, part.count) : null;
       const coatId = apart?.rungIds.get(coat.id) ?? coat.id;
       // On the pieces taken out the ladder is a new one; as it was seen it has the same rungs.
       await mendCoat(change, coatId, kindId, apart ? seen.map((id) => apart.rungIds.get(id) ?? id) : seen, newId, apart ? null : pieces);

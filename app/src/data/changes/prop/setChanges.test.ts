@@ -75,6 +75,12 @@ describe('pieces taken out of a set', () => {
     expect(await db.records('rungs').get(rungIds.get('guest-1') ?? '')).toMatchObject({ state: 'open', startedAtMs: null });
     expect(findRuleFaults(await projectNow())).toEqual([]);
   });
+  it('are taken out once, however often it is pressed', async () => {
+    const press = () => store.edit('take', (edit) => takePiecesOut(edit, 'host', 1, makeId, 6));
+    await press();
+    await expect(press()).rejects.toThrow('nothingToDo');
+    expect(await db.records('parts').count()).toBe(makeSampleProject().parts.length + 1);
+  });
   it.each([0, 6, 9])('cannot be %d of six', async (pieces) => {
     await expect(take('host', pieces)).rejects.toThrow('nothingToDo');
   });

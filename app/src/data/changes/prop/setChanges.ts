@@ -20,12 +20,20 @@ const APART = ', apart';
  * on both as they were laid. Its joins to others come along; meshes, pictures, passes, masks and weathering stay with the set, and so does the log.
  *
  * @param pieces that are off the printer, at least one, and not all
+ * @param seenCount pieces of the set as the finisher saw it: of another, they were taken out already; null: not looked at
  * @throws ShopError `nothingToDo` where so many cannot be taken
  */
-export async function takePiecesOut(edit: Edit, partId: string, pieces: number, makeId: () => string): Promise<TakenOut> {
+export async function takePiecesOut(
+  edit: Edit,
+  partId: string,
+  pieces: number,
+  makeId: () => string,
+  seenCount: number | null = null,
+): Promise<TakenOut> {
   const part = await edit.need('parts', partId);
   const here = part.count - (part.print?.piecesLeft ?? 0);
-  if (pieces < 1 || pieces >= part.count || pieces > here) throw new ShopError('nothingToDo');
+  const isOther = seenCount !== null && seenCount !== part.count;
+  if (isOther || pieces < 1 || pieces >= part.count || pieces > here) throw new ShopError('nothingToDo');
   const [ladder] = await edit.find('ladders', 'partId', partId);
   const others = (await edit.list('parts')).filter(({ propId }) => propId === part.propId);
   const apart: Part = {

@@ -20,7 +20,7 @@ export function TakeOut({ part }: { readonly part: Part }) {
     if (pieces === null) return;
     let apartId = '';
     const isTaken = await edit(`Take ${counted(pieces, 'piece')} of ${part.name} out`, async (change) => {
-      apartId = (await takePiecesOut(change, part.id, pieces, newId)).partId;
+      apartId = (await takePiecesOut(change, part.id, pieces, newId, part.count)).partId;
     });
     if (isTaken) void navigate(`/ladders/${part.propId}/${apartId}`);
   };
