@@ -191,10 +191,10 @@ describe('an open ladder', () => {
     const pieces = await screen.findByRole('textbox', { name: 'Pieces to take out' });
     await user.clear(pieces);
     await user.type(pieces, '3');
-    expect(screen.getByRole('button', { name: /^Make a part of their own/u })).toHaveProperty('disabled', true);
+    expect(screen.getByRole('button', { name: /^Make them a part/u })).toHaveProperty('disabled', true);
     await user.clear(pieces);
     await user.type(pieces, '2');
-    await user.click(screen.getByRole('button', { name: /^Make a part of their own/u }));
+    await user.click(screen.getByRole('button', { name: /^Make them a part/u }));
     expect(await screen.findByRole('heading', { name: / \/ host, apart × 2$/u })).toBeTruthy();
     expect((await db.records('parts').get('host'))?.count).toBe(1);
   });

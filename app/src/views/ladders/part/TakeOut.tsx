@@ -28,7 +28,7 @@ export function TakeOut({ part }: { readonly part: Part }) {
     <div className="grid grid-cols-[1fr_2fr] items-end gap-3">
       <NumberBox label="Pieces to take out" min={1} max={most} isWhole trial={{ text, set: setText }} />
       <Button disabled={pieces === null} onClick={() => void take()}>
-        Make a part of their own of them
+        Make them a part of their own
       </Button>
       <p className="text-dim col-span-2 text-sm">
         They have climbed as far, and go their own way from here: one that is mended, or gets another finish. Meshes, pictures and the log
