@@ -1,7 +1,14 @@
 import type { Part } from '../records/prop/part';
 import type { Rung } from '../records/ladder/rung';
 
-/** Pieces of a set that a rung is done on: as many as it says, and never more than there are. */
-export function rungPieces(rung: Pick<Rung, 'pieces'>, part: Pick<Part, 'count'>): number {
-  return Math.min(rung.pieces ?? part.count, part.count);
+/** What says on how many pieces a rung is done. */
+export type RungOfPieces = Pick<Rung, 'pieces'> & Partial<Pick<Rung, 'state'>>;
+
+/**
+ * Pieces of a set that a rung is done on: as many as it says, and never more than there are. What is done was done on as many as it says, though the set
+ * may have lost some since.
+ */
+export function rungPieces({ pieces, state }: RungOfPieces, { count }: Pick<Part, 'count'>): number {
+  if (pieces === null) return count;
+  return state === 'done' ? pieces : Math.min(pieces, count);
 }

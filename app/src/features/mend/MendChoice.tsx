@@ -25,7 +25,7 @@ export function MendChoice({
   readonly onChoose: (wrong: WentWrong | null) => void;
 }) {
   const part = index.partOf(coat);
-  const laidOn = part ? rungPieces(coat, part) : 1;
+  const laidOn = part ? Math.min(rungPieces(coat, part), part.count) : 1;
   // What is in hand is in hand on all of them, and what is on the printer cannot be told apart yet.
   const mayLeave = part && laidOn === part.count && laidOn > 1 && part.print === null && coat.state === 'done';
   return (

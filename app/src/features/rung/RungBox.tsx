@@ -1,6 +1,8 @@
+import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import type { CSSProperties } from 'react';
 import { Link } from 'react-router';
+import { rungPieces } from '@zinc-ladder/model/rungs/rungPieces';
 import { counted } from '../../base/counted';
 import { readableInk } from '../../base/readableInk';
 
@@ -12,6 +14,7 @@ const STATE_WORDS = { open: 'to do', inHand: 'in hand', setDown: 'set down', don
 /** A rung: filled with what it put on the part once it is done, outlined with a chip of it before. */
 export function RungBox({
   rung,
+  part,
   colourHex,
   isNext,
   isOpen = false,
@@ -21,6 +24,7 @@ export function RungBox({
   tabIndex,
 }: {
   readonly rung: Rung;
+  readonly part: Pick<Part, 'count'>;
   readonly colourHex: string | null;
   readonly isNext: boolean;
   readonly isOpen?: boolean;
@@ -33,7 +37,8 @@ export function RungBox({
   const isDone = rung.state === 'done';
   const paint = colourHex ?? BARE;
   const isInHand = rung.state === 'inHand';
-  const name = rung.pieces === null ? rung.name : `${rung.name}, ${counted(rung.pieces, 'piece')}`;
+  const pieces = rungPieces(rung, part);
+  const name = pieces < part.count ? `${rung.name}, ${counted(pieces, 'piece')}` : rung.name;
   const frame = isInHand || isNext || isOpen ? 'outline-lime outline-4 outline-solid' : '';
   return (
     <Link

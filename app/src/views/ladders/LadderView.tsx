@@ -95,7 +95,15 @@ function OpenLadder({ part, index }: { readonly part: Part; readonly index: Shop
         </div>
         <div className="min-h-0 overflow-auto">
           {rungs.length > 0 ? (
-            <RungList ladderId={ladder.id} rungs={rungs} openId={open?.id ?? null} nextId={nextId} index={index} basePath={base} />
+            <RungList
+              ladderId={ladder.id}
+              part={part}
+              rungs={rungs}
+              openId={open?.id ?? null}
+              nextId={nextId}
+              index={index}
+              basePath={base}
+            />
           ) : (
             <p className="text-dim mb-3">No rung yet. Grow the ladder from a route, or add rungs by hand.</p>
           )}

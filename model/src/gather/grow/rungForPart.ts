@@ -9,6 +9,7 @@ import type { Product } from '../../records/shop/product';
 import type { Rung } from '../../records/ladder/rung';
 import { MOST_MINUTES } from '../../records/ladder/rung';
 import { rungPieceArea } from '../../rungs/rungPieceArea';
+import type { RungOfPieces } from '../../rungs/rungPieces';
 import { rungPieces } from '../../rungs/rungPieces';
 import { NEW_RUNG } from './growRungs';
 
@@ -16,7 +17,7 @@ import { NEW_RUNG } from './growRungs';
 export type RungPart = Pick<Part, 'materialId' | 'count' | 'areaSquareCentimetres'>;
 
 /** What a rung is done on: the faces it is done from, or a region of so many cm² of a piece; and of how many pieces. */
-export type RungWhere = Pick<Rung, 'side' | 'areaSquareCentimetres' | 'pieces'>;
+export type RungWhere = Pick<Rung, 'side' | 'areaSquareCentimetres'> & RungOfPieces;
 
 /** All of every piece, or a region of it, cm². */
 export function inRegion(areaSquareCentimetres: number | null): RungWhere {

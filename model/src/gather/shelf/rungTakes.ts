@@ -7,6 +7,7 @@ import { gritNumber } from '@zinc-ladder/core/shelf/supplyKinds';
 import { productNeed } from '../../products/productNeed';
 import { cautionsOfRung } from '../../rungs/cautionsOfRung';
 import { rungPieceArea } from '../../rungs/rungPieceArea';
+import type { RungOfPieces } from '../../rungs/rungPieces';
 import { rungPieces } from '../../rungs/rungPieces';
 import type { Rung } from '../../records/ladder/rung';
 import type { Part } from '../../records/prop/part';
@@ -15,12 +16,13 @@ import type { Product } from '../../records/shop/product';
 /** What of a rung decides how much it takes. */
 export type TakingRung = Pick<
   Rung,
-  'methodId' | 'productId' | 'coatMicrometres' | 'side' | 'areaSquareCentimetres' | 'pieces' | 'grit' | 'cautionIds' | 'minutes'
->;
+  'methodId' | 'productId' | 'coatMicrometres' | 'side' | 'areaSquareCentimetres' | 'grit' | 'cautionIds' | 'minutes'
+> &
+  RungOfPieces;
 type Taken = Pick<Part, 'areaSquareCentimetres' | 'count'>;
 
 /** Surface a rung is done on, all its pieces, cm². */
-export function rungArea(rung: Pick<Rung, 'side' | 'areaSquareCentimetres' | 'pieces'>, part: Taken): number {
+export function rungArea(rung: Pick<Rung, 'side' | 'areaSquareCentimetres'> & RungOfPieces, part: Taken): number {
   return setArea(rungPieceArea(rung, part), rungPieces(rung, part));
 }
 

@@ -97,6 +97,17 @@ describe('a second piece from the record', () => {
     expect(again(2)?.millilitres).toBeCloseTo((again(null)?.millilitres ?? 0) / 3, 9);
     expect(again(2)?.minutes).toBe(estimateRungMinutes(findMethod(coat(2).methodId), 200, 1).minutes);
   });
+  it('what was done on a set that lost pieces since is done on all of the second, at the pace of then', () => {
+    const again = (pieces: number | null, count: number) =>
+      growAgain(
+        { ...records, rungs: [rung('first', 60, { pieces, methodId: 'sand' })] },
+        { ...part, count, areaSquareCentimetres: 400 },
+        800,
+      )[0];
+    expect(again(6, 4)).toEqual(again(null, 6));
+    expect(again(6, 4)).toMatchObject({ piecesShare: null });
+    expect(again(6, 4)?.minutes).not.toBe(again(null, 4)?.minutes);
+  });
   it('goes by the method where the log has no minutes', () => {
     const [first] = growAgain({ ...records, logEntries: [] }, part, 200);
     expect(first?.minutes).toBe(estimateRungMinutes(findMethod('sand'), 200, 1).minutes);

@@ -44,7 +44,7 @@ export class Rung extends RungStep implements Tracked {
   @Max(LARGEST_REGION)
   areaSquareCentimetres!: number | null;
 
-  /** pieces of the set it is done on, as where one of twelve is mended; null: all, however many there are */
+  /** pieces of the set it is done on, as where one of twelve is mended, or was done on, where the set was larger then; null: all, however many there are */
   @Nullable()
   @IsInt()
   @Min(1)

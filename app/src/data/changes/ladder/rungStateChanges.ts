@@ -1,3 +1,4 @@
+import { minutesOnFewer } from '@zinc-ladder/model/gather/grow/minutesOnFewer';
 import type { Rung, RungState } from '@zinc-ladder/model/records/ladder/rung';
 import { changeRungState } from '@zinc-ladder/model/rungs/changeRungState';
 import type { Edit } from '../../edits/edit';
@@ -24,8 +25,18 @@ export async function bringTo(
   const change = changeRungState(rung, to, nowMs, saidMs);
   if (change.kind === 'nothingToDo') throw new ShopError('nothingToDo');
   if (change.kind === 'tooLong') throw new ShopError('timerForgotten');
-  await edit.patch('rungs', rungId, change.fields);
-  return { ...rung, ...change.fields };
+  const fields = { ...change.fields, ...(rung.state === 'done' ? await again(edit, rung) : {}) };
+  await edit.patch('rungs', rungId, fields);
+  return { ...rung, ...fields };
+}
+
+/** What is done again is done on the pieces there are, of a set that lost some since, in the minutes for these. */
+async function again(edit: Edit, rung: Rung): Promise<Partial<Pick<Rung, 'pieces' | 'minutes' | 'minutesFormula'>>> {
+  const ladder = await edit.get('ladders', rung.ladderId);
+  const part = ladder && (await edit.get('parts', ladder.partId));
+  if (!part || rung.pieces === null || rung.pieces <= part.count) return {};
+  const where = { ...rung, state: 'open', pieces: null } as const;
+  return { pieces: null, ...minutesOnFewer(rung, part, { where, part }) };
 }
 
 /** Puts a rung that was left out back in. */

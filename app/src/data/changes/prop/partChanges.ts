@@ -68,6 +68,7 @@ export async function changeMeasures(
   for (const ladder of await edit.find('ladders', 'partId', part.id))
     for (const rung of await edit.find('rungs', 'ladderId', ladder.id)) {
       const isDone = rung.state === 'done';
+      if (isDone && rung.pieces === null && after.count < before.count) await edit.patch('rungs', rung.id, { pieces: before.count });
       const next = minutesFor(rung, before, isDone ? asDone : after);
       if (isDone) doneRungs.set(rung.id, { before: rung, minutes: next?.minutes ?? rung.minutes });
       if (!next || next.formula === rung.minutesFormula) continue;

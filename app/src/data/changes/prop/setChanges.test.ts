@@ -1,11 +1,14 @@
 import 'fake-indexeddb/auto';
 import { findRuleFaults } from '@zinc-ladder/model/rules/findRuleFaults';
 import { inRegion, usualMinutes } from '@zinc-ladder/model/gather/grow/rungForPart';
+import { climbedMinutes } from '@zinc-ladder/model/rungs/climbedMinutes';
+import { rungPieces } from '@zinc-ladder/model/rungs/rungPieces';
 import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { ShopDatabase } from '../../tables/database';
 import { gatherProject, importProject } from '../../whole/projectTransfer';
 import { Store } from '../../edits/store';
+import { bringTo } from '../ladder/rungStateChanges';
 import { takePiecesOut } from './setChanges';
 
 const NOW = makeSampleProject().savedAtMs;
@@ -63,6 +66,24 @@ describe('pieces taken out of a set', () => {
     expect(await minutes(rungIds.get('host-1') ?? '')).toBe(Math.round((60 * primed(1)) / primed(6)));
     // What was done on six was done on six.
     expect(await minutes('host-1')).toBe(60);
+  });
+  it('leave what was done on all of them as done on so many, until it is done again', async () => {
+    const rung = async (id: string) => (await db.records('rungs').get(id)) ?? raise();
+    const part = async (id: string) => (await db.records('parts').get(id)) ?? raise();
+    await store.edit('usual', (edit) => edit.patch('rungs', 'host-1', { minutes: 60, minutesFormula: '' }));
+    await take('host', 1);
+    const { partId, rungIds } = await take('host', 2);
+    const first = await rung('host-1');
+    expect([first.pieces, rungPieces(first, await part('host'))]).toEqual([6, 6]);
+    expect(climbedMinutes(['host-1'], [first], 3)).toBe(60 / 6);
+    const copied = await rung(rungIds.get('host-1') ?? '');
+    expect(rungPieces(copied, await part(partId))).toBe(2);
+    const host = await part('host');
+    const primed = (count: number) => usualMinutes('prime', inRegion(null), { ...host, count }).minutes;
+    expect(copied.minutes).toBe(Math.round((60 * primed(2)) / primed(6)));
+
+    await store.edit('again', (edit) => bringTo(edit, 'host-1', 'open', NOW));
+    expect(await rung('host-1')).toMatchObject({ pieces: null, minutes: Math.round((60 * primed(3)) / primed(6)) });
   });
   it('meet what their set meets, and are not in hand with it', async () => {
     const { partId, rungIds } = await take('guest', 1);

@@ -97,6 +97,7 @@ export function LadderGrid({
                 <RungBox
                   key={rung.id}
                   rung={rung}
+                  part={part}
                   gridKey={`${column.index}.${place}`}
                   colourHex={hexOfProduct(index.products.get(rung.productId ?? ''))}
                   isNext={nextRungs.has(rung.id)}

@@ -34,6 +34,7 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
   const rungs = useTable('rungs');
   const ladder = useTable('ladders').find((entry) => entry.id === rung.ladderId);
   const method = findMethod(rung.methodId);
+  const pieces = rung.pieces !== null && rung.pieces < part.count ? rung.pieces : null;
   const below = ladder?.rungIds.slice(0, ladder.rungIds.indexOf(rung.id)) ?? [];
   const earlierFilms = rungs
     .filter((entry) => entry.ladderId === rung.ladderId && below.includes(entry.id) && filmLies(entry))
@@ -55,9 +56,9 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
   };
   const onRegion = (area: number | null): void =>
     void edit(`Change the region of ${rung.name}`, (change) => setWhere(change, rung, { areaSquareCentimetres: area }));
-  const onPieces = (pieces: number | null): void =>
+  const onPieces = (some: number | null): void =>
     void edit(`Change the pieces of ${rung.name}`, (change) =>
-      setWhere(change, rung, { pieces: pieces !== null && pieces < part.count ? pieces : null }),
+      setWhere(change, rung, { pieces: some !== null && some < part.count ? some : null }),
     );
   const onProduct = (productId: string): void => {
     const find = (id: string | null): Product | null => products.find((entry) => entry.id === id) ?? null;
@@ -148,12 +149,12 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
           <InlineNumber
             label="Only so many pieces"
             unit={`of ${part.count}`}
-            value={rung.pieces}
+            value={pieces}
             min={1}
             max={part.count}
             isWhole
             mayBeEmpty
-            hint={rung.pieces === null ? 'empty: all of them' : undefined}
+            hint={pieces === null ? 'empty: all of them' : undefined}
             onKeep={onPieces}
           />
         )}

@@ -4,6 +4,7 @@ import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, us
 import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { KeyboardEvent } from 'react';
 import { useEffect, useRef } from 'react';
 import { GripVertical } from 'lucide-react';
@@ -18,6 +19,7 @@ import { RungBox } from '../../../features/rung/RungBox';
  */
 export function RungList({
   ladderId,
+  part,
   rungs,
   openId,
   nextId,
@@ -25,6 +27,7 @@ export function RungList({
   basePath,
 }: {
   readonly ladderId: string;
+  readonly part: Pick<Part, 'count'>;
   readonly rungs: readonly Rung[];
   readonly openId: string | null;
   readonly nextId: string | null;
@@ -69,6 +72,7 @@ export function RungList({
             <SortableRung
               key={rung.id}
               rung={rung}
+              part={part}
               isOpen={rung.id === openId}
               isStop={rung.id === stopId}
               isNext={rung.id === nextId}
@@ -84,6 +88,7 @@ export function RungList({
 
 function SortableRung({
   rung,
+  part,
   isOpen,
   isStop,
   isNext,
@@ -91,6 +96,7 @@ function SortableRung({
   to,
 }: {
   readonly rung: Rung;
+  readonly part: Pick<Part, 'count'>;
   readonly isOpen: boolean;
   readonly isStop: boolean;
   readonly isNext: boolean;
@@ -106,6 +112,7 @@ function SortableRung({
     >
       <RungBox
         rung={rung}
+        part={part}
         colourHex={colourHex}
         isNext={isNext}
         isOpen={isOpen}
