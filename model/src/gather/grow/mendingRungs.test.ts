@@ -93,7 +93,7 @@ describe('what mends it', () => {
       ['sprayCoat', null, null],
     ]);
   });
-  it('lays again what was laid over it since, but not what lay within a mask or was sanded', () => {
+  it('lays again what was laid over it since, but not what lies within a mask that is not off, or was sanded', () => {
     const ladder = [wet, rung('p800', 'sand'), rung('brass', 'sprayCoat'), rung('number', 'maskedCoat'), rung('wash', 'darkWash')];
     expect(mend('run', wet, ladder).rungs.map(({ name }) => name)).toEqual([
       'sand the run level',
@@ -111,6 +111,50 @@ describe('what mends it', () => {
     const methods = (ladder: readonly Rung[]) => mend('run', masked, ladder).rungs.map(({ methodId }) => methodId);
     expect(methods([masked, off])).toEqual(['sand', 'mask', 'maskedCoat', 'unmask']);
     expect(methods([masked, { ...off, state: 'open', doneAtMs: null }])).toEqual(['sand', 'maskedCoat']);
+    // A second coat in the same mask lies over the run as well, whether it is off or not.
+    expect(methods([masked, rung('band 2', 'maskedCoat'), off])).toEqual(['sand', 'mask', 'maskedCoat', 'maskedCoat', 'unmask']);
+    expect(methods([masked, rung('band 2', 'maskedCoat')])).toEqual(['sand', 'maskedCoat', 'maskedCoat']);
+  });
+
+  const number = [
+    rung('mask', 'mask'),
+    rung('seal', 'edgeSeal'),
+    rung('number', 'maskedCoat'),
+    rung('look', 'inspect'),
+    rung('pull', 'scorePull'),
+  ];
+  const after = (coat: Rung, since: readonly Rung[]): string[] =>
+    mend('run', coat, [coat, ...since])
+      .rungs.slice(1)
+      .map(({ name }) => name.replace(/, again$/u, ''));
+  it('lays what a mask bounded again, mask and all, where the ground of it is sprayed once more', () => {
+    expect(after(wet, [...number, rung('wash', 'darkWash')])).toEqual(['wet', 'mask', 'seal', 'number', 'pull', 'wash']);
+    // One that lies now: what is in it cannot be reached, and is left.
+    expect(after(wet, [...number, ...number.slice(0, 3)])).toEqual(['wet', 'mask', 'seal', 'number', 'pull']);
+  });
+  it('leaves what another mask bounded where the coat is masked itself, or a clear alone lies between', () => {
+    const band = rung('band', 'maskedCoat');
+    const off = rung('off', 'unmask');
+    expect(after(band, [off, ...number])).toEqual(['mask', 'band', 'off']);
+    const clear = products.find(({ classId }) => classId === 'lacquerClear' || classId === 'waterClear');
+    expect(after(band, [off, rung('gloss', 'clear', { productId: clear?.id ?? null }), ...number])).toEqual([
+      'mask',
+      'band',
+      'off',
+      'gloss',
+    ]);
+    expect(after(band, [off, rung('coat', 'sprayCoat'), ...number])).toEqual([
+      'mask',
+      'band',
+      'off',
+      'coat',
+      'mask',
+      'seal',
+      'number',
+      'pull',
+    ]);
+    // A mask that lies over the coat while its own still does.
+    expect(after(band, number.slice(0, 3))).toEqual(['band']);
   });
   it('is a record that can be kept, of every kind that has it; the others say why there is none', () => {
     for (const { id, mending } of FLAW_KINDS) {

@@ -7,6 +7,7 @@ import { rungPieceArea } from '../../rungs/rungPieceArea';
 import { rungPieces } from '../../rungs/rungPieces';
 import type { RungPart } from './rungForPart';
 import { rungForPart } from './rungForPart';
+import { laidSince } from './laidSince';
 import { minutesOnFewer } from './minutesOnFewer';
 
 /** A spot that is mended, cm²; guessed, a hand's breadth. Its rungs say it, and can say otherwise. */
@@ -24,12 +25,9 @@ export function flawedCoat(rungs: readonly Rung[]): Rung | null {
   return laid.findLast(({ state }) => state === 'inHand') ?? laid.findLast(({ state }) => state === 'done') ?? null;
 }
 
-/** Laid within a mask: not laid again with what lies under it, since its mask is off. */
-const MASKED: ReadonlySet<string> = new Set(['maskRubber', 'edgeSeal', 'maskedCoat']);
-
 /**
  * What mends a flaw of a coat, over all that was done or is in hand: sanded, primed where it is bare, the coat once more, and what was laid over it since.
- * A mask that came off since is laid again for it.
+ * Masks that came off since are laid again where they have to be.
  *
  * @param rungs of the ladder, bottom first
  * @param coat of these, done or in hand
@@ -68,14 +66,10 @@ export function mendingRungs(
   });
   if (!mending.recoats) return { index, rungs: steps };
   const since = rungs.slice(rungs.findIndex(({ id }) => id === coat.id) + 1).filter(({ state }) => state === 'done');
-  const over = since
-    .filter(({ methodId }) => findMethod(methodId).laysFilm && !MASKED.has(methodId))
-    .map((rung) => again(rung, { why: mend, pieces, part, makeId }));
-  const isUnmasked = coat.methodId === 'maskedCoat' && since.some(({ methodId }) => findMethod(methodId).endsMask);
+  const { isUnmasked, within, over } = laidSince(coat, since, products);
   const around = { side: coat.side, areaSquareCentimetres: coat.areaSquareCentimetres, pieces };
-  const once = again(coat, { why: mend, pieces, part, makeId });
-  const laid = isUnmasked ? [fresh('mask', null, null, around), once, fresh('unmask', null, null, around)] : [once];
-  return { index, rungs: [...steps, ...laid, ...over] };
+  const once = [coat, ...within, ...over].map((rung) => again(rung, { why: mend, pieces, part, makeId }));
+  return { index, rungs: [...steps, ...(isUnmasked ? [fresh('mask', null, null, around)] : []), ...once] };
 }
 
 interface Again {
