@@ -43,6 +43,12 @@ test('who sprays out of doors is planned by the air there, read and forecast, wh
   }
   await expect(strip.getByText('Out of doors')).toBeVisible();
   await expect(strip.getByText(/too cold/u)).toBeVisible();
+  // Only cans are taken out: the airbrush goes on inside, and the strip tells the two apart.
+  await page.getByRole('checkbox', { name: /^The airbrush stays in the shop/u }).click();
+  await expect(strip.getByText('Airbrush', { exact: true })).toBeVisible();
+  await expect(strip.getByText('Cans', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo Change where the airbrush is used' }).click();
+  await expect(strip.getByText('Airbrush', { exact: true })).toHaveCount(0);
   await typeDate(page, 'For', '300520261100');
   await page.getByLabel('Air, °C').fill('16');
   await page.getByLabel('Air, % RH').fill('55');

@@ -10,6 +10,7 @@ import { Button } from '../../../ui/Button';
 import { CheckField } from '../../../ui/fields/CheckField';
 import { InlineNumber } from '../../../ui/fields/fields';
 import { Sheet } from '../../../ui/Sheet';
+import { AirbrushInside } from '../AirbrushInside';
 import { useShopPatch } from '../useShopPatch';
 import { AirChart } from './AirChart';
 import { TypedReading } from './TypedReading';
@@ -36,11 +37,7 @@ export function YardSheet({ shop }: { readonly shop: Shop }) {
       </p>
       {yardDay && (
         <>
-          <CheckField
-            label="The airbrush stays in the shop, in its air and by its lamps"
-            checked={airbrushesInside}
-            onChange={(isInside) => patch('where the airbrush is used', { airbrushesInside: isInside })}
-          />
+          <AirbrushInside shop={shop} />
           <YardDayFields day={yardDay} onKeep={(day) => patch('the day out of doors', { yardDay: day })} />
           <TypedReading place="yard" />
           <ReadingsAhead />

@@ -5,6 +5,7 @@ import { useNow } from '../../../clock/ClockContext';
 import { useFormats } from '../../../features/formats/useFormats';
 import { CheckField } from '../../../ui/fields/CheckField';
 import { InlineNumber } from '../../../ui/fields/fields';
+import { AirbrushInside } from '../AirbrushInside';
 import { useShopPatch } from '../useShopPatch';
 
 /** Whether spraying keeps to daylight, and where the sun must be up for it. */
@@ -27,14 +28,7 @@ export function DaylightFields({ shop }: { readonly shop: Shop }) {
         checked={spraysByDaylight}
         onChange={(isKept) => patch('the daylight', { spraysByDaylight: isKept, ...(isKept && !place ? { place: cityPlace } : {}) })}
       />
-      {(spraysByDaylight || yardDay || airbrushesInside) && (
-        <CheckField
-          className="col-span-2"
-          label="The airbrush stays in the shop: only cans keep to daylight and to the air out of doors"
-          checked={airbrushesInside}
-          onChange={(isInside) => patch('where the airbrush is used', { airbrushesInside: isInside })}
-        />
-      )}
+      {(spraysByDaylight || yardDay || airbrushesInside) && <AirbrushInside className="col-span-2" shop={shop} />}
       <p className="text-dim col-span-2 text-sm">
         {!place && spraysByDaylight && 'It counts once the place is known. '}
         {!place && !spraysByDaylight && near && `The place is taken from ${near.name}, the city of this clock, until you type yours.`}
