@@ -94,6 +94,14 @@ test('a part keeps a mesh, changes its values, is taken away and comes back whol
   await page.getByLabel('Pieces').fill('3');
   await page.getByLabel('Pieces').press('Enter');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tide telegraph / Pointer × 3');
+  // One of them goes its own way, until that is undone.
+  await page.getByRole('button', { name: 'Make them a part of their own' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tide telegraph / Pointer, apart');
+  await page.getByRole('button', { name: 'Undo Take 1 piece of Pointer out' }).click();
+  await expect(page.getByText('This part is not here.')).toBeVisible();
+  await page.goto(`${DEMO}/ladders/telegraph/telegraph-pointer`);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tide telegraph / Pointer × 3');
+  await page.getByRole('tab', { name: 'Part' }).click();
   await page.getByRole('button', { name: 'Take the part away' }).click();
   await page.getByRole('button', { name: 'Take it away' }).click();
   await expect(page).toHaveURL(/\/ladders\/telegraph$/u);
