@@ -1,13 +1,10 @@
 import { nextDaylight } from '@zinc-ladder/core/climate/daylight';
 import { placeOfZone } from '@zinc-ladder/core/climate/placeOfZone';
-import { sprayHoursUntil } from '@zinc-ladder/core/plan/shop/sprayHours';
-import { intersectIntervals } from '@zinc-ladder/core/time/interval';
-import { expandWorkingHours } from '@zinc-ladder/core/time/workingHours';
-import { gatherAirs } from '@zinc-ladder/model/gather/gatherAirs';
+import { sprayingAhead } from '@zinc-ladder/model/gather/sprayingAhead';
 import type { Shop } from '@zinc-ladder/model/records/shop/shop';
 import type { ReactNode } from 'react';
 import { useNow } from '../../clock/ClockContext';
-import { SPRAY_WAYS, USUAL_HOURS } from '../../data/changes/prop/firstProp';
+import { shopAsAnswered, SPRAY_WAYS } from '../../data/changes/prop/firstProp';
 import { useFormats } from '../../features/formats/useFormats';
 import { NumberBox } from '../../ui/fields/NumberBox';
 import type { YardTrial } from './yardTrial';
@@ -71,20 +68,9 @@ function Told({
   const formats = useFormats();
   const guessed = placeOfZone(shop.timeZone);
   const place = shop.place ?? guessed;
-  const until = now + WEEKS_AHEAD * 7 * DAY_MS;
-  const yardDay = readYardTrial(trial);
-  const asPlanned = {
-    ...shop,
-    airbrushesInside: way.airbrushesInside,
-    sprayHours: way.spans,
-    nowMs: now,
-    daylightAt: way.isByLight ? place : null,
-  };
-  const { lit, windows } = sprayHoursUntil({ ...asPlanned, ...gatherAirs({ ...shop, yardDay: yardDay ?? shop.yardDay }, [], now) }, until);
-  const spans = USUAL_HOURS.find(({ id }) => id === hoursId)?.spans ?? shop.hours;
-  const hands = expandWorkingHours(spans, [], shop.timeZone, now, until);
-  const isDark = intersectIntervals(hands, lit).length === 0;
-  const isUnfit = intersectIntervals(hands, windows).length === 0;
+  const yardDay = readYardTrial(trial) ?? null;
+  const asAnswered = { ...shop, ...shopAsAnswered(shop, { hoursId, sprayId: way.id, place: guessed, yardDay }) };
+  const prevented = sprayingAhead(asAnswered, now, now + WEEKS_AHEAD * 7 * DAY_MS);
   const nothing = way.airbrushesInside ? 'no can' : 'nothing';
   const where = shop.place || !guessed ? 'your place.' : `${guessed.name}, the city of your clock; Shop, Hours takes your own place.`;
   const today = place && nextDaylight(place, now);
@@ -99,9 +85,9 @@ function Told({
               : `By the light of ${where}`}
         </Note>
       )}
-      {(isDark || isUnfit) && (
+      {prevented && (
         <p className="text-oxide text-sm">
-          {isDark
+          {prevented === 'dark'
             ? `For ${WEEKS_AHEAD} weeks it is dark in all of your hours: ${nothing} could be sprayed in them.`
             : `In such air it is too cold, too warm or too damp in all of your hours: ${nothing} could be sprayed in them.`}
         </p>

@@ -86,19 +86,26 @@ export interface FirstProp {
   readonly mesh: { readonly file: File; readonly format: MeshReference['format'] } | null;
 }
 
-/** Sets hours, puts kits on the shelf, and adds a prop with its first part and ladder. */
-export async function startFirstProp(edit: Edit, shop: Shop, said: FirstProp, makeId: () => string): Promise<void> {
-  const hours = USUAL_HOURS.find(({ id }) => id === said.hoursId)?.spans ?? shop.hours;
-  const place = said.place && { latitude: said.place.latitude, longitude: said.place.longitude };
-  const way = SPRAY_WAYS.find(({ id }) => id === said.sprayId);
-  await edit.patch('shop', shop.id, {
+/** What a newcomer's answers make of the shop: hours, light and air; what is not answered stays. */
+export function shopAsAnswered(
+  shop: Shop,
+  { hoursId, sprayId, place, yardDay }: Pick<FirstProp, 'hoursId' | 'sprayId' | 'place' | 'yardDay'>,
+): Pick<Shop, 'hours' | 'sprayHours' | 'place' | 'spraysByDaylight' | 'airbrushesInside' | 'yardDay'> {
+  const hours = USUAL_HOURS.find(({ id }) => id === hoursId)?.spans ?? shop.hours;
+  const way = SPRAY_WAYS.find(({ id }) => id === sprayId);
+  return {
     hours: [...hours],
     sprayHours: [...(way?.spans ?? shop.sprayHours)],
-    place: shop.place ?? place,
+    place: shop.place ?? (place && { latitude: place.latitude, longitude: place.longitude }),
     spraysByDaylight: way?.isByLight ?? shop.spraysByDaylight,
     airbrushesInside: way?.airbrushesInside ?? shop.airbrushesInside,
-    yardDay: way?.isOutOfDoors ? (said.yardDay ?? shop.yardDay) : null,
-  });
+    yardDay: way?.isOutOfDoors ? (yardDay ?? shop.yardDay) : null,
+  };
+}
+
+/** Sets hours, puts kits on the shelf, and adds a prop with its first part and ladder. */
+export async function startFirstProp(edit: Edit, shop: Shop, said: FirstProp, makeId: () => string): Promise<void> {
+  await edit.patch('shop', shop.id, shopAsAnswered(shop, said));
   for (const kit of KITS) if (said.kitIds.includes(kit.id)) await addKit(edit, kit, makeId);
   const [propId, partId] = [makeId(), makeId()];
   await addProp(edit, propId, said.prop, await edit.list('props'));
