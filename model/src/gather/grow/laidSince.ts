@@ -5,13 +5,17 @@ import type { Rung } from '../../records/ladder/rung';
 
 /** Laid within a mask, and on nothing else of the part. */
 const WITHIN: ReadonlySet<string> = new Set(['maskRubber', 'edgeSeal', 'maskedCoat']);
+/** What bounds a masked coat. */
+const BOUNDS: ReadonlySet<string> = new Set(['mask', 'maskRubber', 'edgeSeal']);
 /** What hides a colour beneath, unless it is clear. */
 const HIDING: ReadonlySet<string> = new Set(['prime', 'sprayCoat', 'airbrushCoat', 'brushCoat']);
 
 /** What has to be laid once more over a coat that is laid once more. */
 export interface LaidSince {
-  /** the coat's own mask is off: it is laid anew first, and `within` ends with its pull */
+  /** the coat's own mask is off, and has to be laid anew first, which `within` then ends with the pull of */
   readonly isUnmasked: boolean;
+  /** that mask as it was laid, and what sealed its edge; none where nobody wrote it down */
+  readonly mask: readonly Rung[];
   /** within the coat's own mask, in order */
   readonly within: readonly Rung[];
   /** over all of the part, in order, with the masks that what covers them makes necessary */
@@ -28,9 +32,11 @@ export function isMasked({ methodId }: Pick<Rung, 'methodId'>): boolean {
  * that their mask is laid again as well; not those beside a masked coat, which its own mask keeps clean, nor those under a clear. A mask that lies now is
  * none of them.
  *
- * @param since what was done over the coat, bottom first
+ * @param rungs of its ladder, bottom first
  */
-export function laidSince(coat: Rung, since: readonly Rung[], products: ReadonlyMap<string, Pick<Product, 'classId'>>): LaidSince {
+export function laidSince(coat: Rung, rungs: readonly Rung[], products: ReadonlyMap<string, Pick<Product, 'classId'>>): LaidSince {
+  const at = rungs.findIndex(({ id }) => id === coat.id);
+  const since = rungs.slice(at + 1).filter(isDone);
   const pulled = isMasked(coat) ? since.findIndex(endsMask) : -1;
   const [own, later] = isMasked(coat) && pulled >= 0 ? [since.slice(0, pulled + 1), since.slice(pulled + 1)] : [[], since];
   const over: Rung[] = [];
@@ -51,7 +57,23 @@ export function laidSince(coat: Rung, since: readonly Rung[], products: Readonly
       isHidden ||= hides(rung, products);
     }
   }
-  return { isUnmasked: pulled >= 0, within: own.filter(isOfMasking), over: [...over, ...(masking ?? []).filter(isOpen)] };
+  const isUnmasked = pulled >= 0;
+  return {
+    isUnmasked,
+    mask: isUnmasked ? maskBefore(rungs.slice(0, at).filter(isDone)) : [],
+    within: own.filter(isOfMasking),
+    over: [...over, ...(masking ?? []).filter(isOpen)],
+  };
+}
+
+/** The mask that lies last of what was done, and the seal of its edge. */
+function maskBefore(done: readonly Rung[]): Rung[] {
+  const from = done.findLastIndex((rung) => rung.methodId === 'mask' || endsMask(rung));
+  return done[from]?.methodId === 'mask' ? done.slice(from).filter(({ methodId }) => BOUNDS.has(methodId)) : [];
+}
+
+function isDone({ state }: Rung): boolean {
+  return state === 'done';
 }
 
 function endsMask({ methodId }: Rung): boolean {

@@ -116,6 +116,21 @@ describe('what mends it', () => {
     expect(methods([masked, rung('band 2', 'maskedCoat')])).toEqual(['sand', 'maskedCoat', 'maskedCoat']);
   });
 
+  it('lays it as it was laid, its edge sealed again', () => {
+    const ladder = [rung('old', 'mask'), rung('off', 'unmask'), rung('p400', 'sand'), rung('frame', 'mask'), rung('seal', 'edgeSeal')];
+    const [green, more, pull] = [rung('green', 'maskedCoat'), rung('more', 'maskedCoat'), rung('pull', 'unmask')];
+    const names = (coat: Rung, rungs: readonly Rung[]) => mend('run', coat, rungs).rungs.map(({ name }) => name);
+    expect(names(more, [...ladder, green, more, pull])).toEqual([
+      'sand the run level',
+      'frame, again',
+      'seal, again',
+      'more, again',
+      'pull, again',
+    ]);
+    // The mask of another coat that came off before is not its own.
+    expect(names(green, [...ladder.slice(0, 2), green, pull])).toEqual(['sand the run level', 'mask', 'green, again', 'pull, again']);
+  });
+
   const number = [
     rung('mask', 'mask'),
     rung('seal', 'edgeSeal'),

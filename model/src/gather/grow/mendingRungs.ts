@@ -65,11 +65,11 @@ export function mendingRungs(
     };
   });
   if (!mending.recoats) return { index, rungs: steps };
-  const since = rungs.slice(rungs.findIndex(({ id }) => id === coat.id) + 1).filter(({ state }) => state === 'done');
-  const { isUnmasked, within, over } = laidSince(coat, since, products);
+  const { isUnmasked, mask, within, over } = laidSince(coat, rungs, products);
   const around = { side: coat.side, areaSquareCentimetres: coat.areaSquareCentimetres, pieces };
-  const once = [coat, ...within, ...over].map((rung) => again(rung, { why: mend, pieces, part, makeId }));
-  return { index, rungs: [...steps, ...(isUnmasked ? [fresh('mask', null, null, around)] : []), ...once] };
+  const isUnwritten = isUnmasked && mask.length === 0;
+  const once = [...mask, coat, ...within, ...over].map((rung) => again(rung, { why: mend, pieces, part, makeId }));
+  return { index, rungs: [...steps, ...(isUnwritten ? [fresh('mask', null, null, around)] : []), ...once] };
 }
 
 interface Again {
