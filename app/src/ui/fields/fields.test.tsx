@@ -2,12 +2,17 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import fc from 'fast-check';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { checkNumber, InlineNumber, InlineText, parseNumber } from './fields';
+import { checkNumber, InlineNumber, InlineText, parseNumber, SelectField } from './fields';
 import { readableInk } from '../../base/readableInk';
 
 afterEach(cleanup);
 
 describe('a label', () => {
+  it('has no unit where it is about a name with a comma of its own', () => {
+    render(<SelectField label="What went wrong with brass, wet" value="run" options={[['run', 'Run']]} onChange={() => undefined} />);
+    expect(screen.getByText('What went wrong with brass, wet', { selector: 'label' })).toBeTruthy();
+    expect(screen.queryByText('wet', { selector: 'span' })).toBeNull();
+  });
   it('keeps its unit out of the capitals: µm must not read as MM', () => {
     render(<InlineNumber label="Dry film" unit="µm" value={12} min={0} max={100} onKeep={() => undefined} />);
     const unit = screen.getByText('µm');

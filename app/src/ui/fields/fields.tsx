@@ -9,8 +9,11 @@ export function Labelled({
   error,
   children,
   hint,
+  hasUnit = true,
 }: {
   readonly label: string;
+  /** what comes after a comma of the label is a unit; false where the label may hold a name with commas of its own */
+  readonly hasUnit?: boolean;
   readonly error?: string | undefined;
   readonly hint?: string | undefined;
   readonly children: (ids: { id: string; describedBy: string | undefined }) => ReactNode;
@@ -20,7 +23,7 @@ export function Labelled({
   return (
     <div className="min-w-0">
       <label htmlFor={id} className="label block">
-        <LabelText text={label} />
+        {hasUnit ? <LabelText text={label} /> : label}
       </label>
       {children({ id, describedBy })}
       {error ? (
@@ -192,7 +195,7 @@ export function SelectField({
   readonly error?: string | undefined;
 }) {
   return (
-    <Labelled label={label} error={error}>
+    <Labelled label={label} hasUnit={false} error={error}>
       {({ id, describedBy }) => (
         <select id={id} aria-describedby={describedBy} className="field" value={value} onChange={(event) => onChange(event.target.value)}>
           {options.map(([key, name]) => (
