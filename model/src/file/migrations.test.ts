@@ -67,6 +67,33 @@ describe('records of older versions', () => {
   });
 });
 
+// A file of then meant this by saying nothing; what is usual in the program today has no say in it.
+describe('what an older file did not say', () => {
+  const lifted = (list: string, from: number): unknown => {
+    const { [list]: records } = migrateProject({ [list]: [{ id: 'x' }] }, from, from + 1);
+    return (records as unknown[])[0];
+  };
+  it.each([
+    ['meshes', 2, { unit: 'mm', scale: 1, up: [0, 0, 1], hiddenSide: 'none' }],
+    ['products', 3, { effect: 'none', lab: null, strength: 1, scatterPerCoat: null, dryingShift: null, mayBeBought: false }],
+    ['mixCards', 3, { targetId: null, undercoatId: null, coats: 1, tool: 'brush', reading: null }],
+    ['lightPlans', 13, { cutEvery: 1, rows: 1, rowMillimetres: 30, seamMillimetres: 0, hasLip: false, isSeamBlack: false }],
+  ])('of its %s in version %d is what it meant then', (list, from, meant) => {
+    expect(lifted(list, from)).toEqual({ id: 'x', ...meant });
+  });
+  it('of its shop is what it meant then', () => {
+    const shop = (from: number) => migrateProject({ shop: {} }, from, from + 1)['shop'];
+    expect(shop(3)).toMatchObject({ mirroredShare: 0 });
+    expect(shop(12)).toEqual({ currency: null, hourPrice: null, shelfChance: 0.8, parcelDays: 2 });
+  });
+  it('of the regions of its weather, and of its beds, is what it meant then', () => {
+    const { weatherPlans } = migrateProject({ weatherPlans: [{ regions: [{ id: 'r' }] }] }, 15, 16);
+    expect(weatherPlans).toEqual([{ seat: null, regions: [{ id: 'r', stencilId: null, turnDegrees: 0 }] }]);
+    const { parts } = migrateProject({ parts: [{ print: { piecesLeft: 3 } }, { print: null }] }, 15, 16);
+    expect(parts).toEqual([{ print: { piecesLeft: 3, bedPieces: 1 } }, { print: null }]);
+  });
+});
+
 describe('steps from version to version', () => {
   const step = (from: number, to: number): Migration => ({
     from,
