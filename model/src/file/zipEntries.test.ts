@@ -1,10 +1,12 @@
+import { readFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
 import { strFromU8, strToU8, zipSync } from 'fflate';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { makeSampleAttachments, makeSampleProject } from '../testing/sampleProject';
 import { FileFaultsError } from './faults';
 import type { ProjectFile } from './projectFile';
-import { readProject } from './readProject';
+import { MOST_PROJECT_BYTES, readProject } from './readProject';
 import { listZip, unpackEntry, ZipError } from './zipEntries';
 import { isZip, looksLike, readBundle, writeProject, ZIP_LIMITS, zipBundle } from './zipProject';
 
@@ -237,6 +239,21 @@ describe('JSON that was made to hurt', () => {
     project.meshes = project.meshes.map((mesh) => ({ ...mesh, id: 'picture' }));
     project.flaws = [];
     expect(faultOf(() => readProject(writeProject(project)))).toContain('duplicateId meshes[0].id');
+  });
+});
+
+describe('how much is taken', () => {
+  it('is what the description of the format says', () => {
+    const said = readFileSync(fileURLToPath(new URL('../../../docs/file-format.md', import.meta.url)), 'utf8');
+    const [, json, entries, each, whole] =
+      /Limits: (\d+) MB of JSON, ([\d,]+) entries, (\d+) MB an entry, (\d+) MB unpacked/u.exec(said) ?? [];
+    const MB = 1024 * 1024;
+    expect(MOST_PROJECT_BYTES).toBe(Number(json) * MB);
+    expect(ZIP_LIMITS).toEqual({
+      entries: Number(entries?.replace(',', '')),
+      bytes: Number(whole) * MB,
+      entryBytes: Number(each) * MB,
+    });
   });
 });
 
