@@ -23,6 +23,7 @@ import { Sheet } from '../../ui/Sheet';
 import { Why } from '../../ui/Why';
 import { askOutlook } from '../../workers/plan/outlookClient';
 import { NoteIt } from './NoteIt';
+import { WideTable } from '../../ui/WideTable';
 
 const DAMAGES: readonly (readonly [DamageId, string])[] = [
   ['crack', 'A crack'],
@@ -107,7 +108,7 @@ export function MendTab({ prop, parts }: { readonly prop: Prop; readonly parts: 
             {formatSpan(best?.expectedMinutes ?? 0)} of hands to be expected
           </Why>
         </h2>
-        <div className="overflow-x-auto">
+        <WideTable label="Ways out">
           <table className="w-full min-w-120 text-left">
             <caption className="sr-only">Ways out, least hands first</caption>
             <thead>
@@ -125,7 +126,7 @@ export function MendTab({ prop, parts }: { readonly prop: Prop; readonly parts: 
               ))}
             </tbody>
           </table>
-        </div>
+        </WideTable>
         <PlanSays prop={prop} part={part} choices={choices} />
         <p className="text-dim text-sm">
           What is seen at arm’s length or carries a load is printed anew sooner than this says; what lies under a texture is mended.

@@ -10,6 +10,7 @@ import { useFormats } from '../../features/formats/useFormats';
 import { Chart } from '../../ui/chart/Chart';
 import { Sheet } from '../../ui/Sheet';
 import { Why } from '../../ui/Why';
+import { WideTable } from '../../ui/WideTable';
 
 const KIND_LABELS = { wrong: 'Wrong', danger: 'Danger', mind: 'Mind' } as const;
 /** A long strip is drawn by this many points. */
@@ -84,7 +85,7 @@ export function PowerSheet({ plan, reading }: { readonly plan: LightPlan; readon
         </ul>
       )}
       {strings.length > 0 && (
-        <div className="mt-3 overflow-x-auto">
+        <WideTable label="Strings of lamps" className="mt-3">
           <table className="w-full text-left">
             <thead>
               <tr>
@@ -111,7 +112,7 @@ export function PowerSheet({ plan, reading }: { readonly plan: LightPlan; readon
               ))}
             </tbody>
           </table>
-        </div>
+        </WideTable>
       )}
       {strip && option && (
         <>

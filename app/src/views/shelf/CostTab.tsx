@@ -8,6 +8,7 @@ import { useFormats } from '../../features/formats/useFormats';
 import { Sheet } from '../../ui/Sheet';
 import { Why } from '../../ui/Why';
 import { CurrencyField, MoneyField } from './MoneyField';
+import { WideTable } from '../../ui/WideTable';
 
 const NOTHING = { soFar: 0, toCome: 0, unpriced: 0 };
 
@@ -70,7 +71,7 @@ export function CostTab() {
                 </Why>
               </span>
             </h3>
-            <div className="overflow-x-auto">
+            <WideTable label={`Costs of ${names.get(propId) ?? propId}`}>
               <table className="w-full text-left">
                 <thead>
                   <tr>
@@ -92,7 +93,7 @@ export function CostTab() {
                   })}
                 </tbody>
               </table>
-            </div>
+            </WideTable>
             {byKind.size === 0 && <p className="text-dim">Nothing with a price is used on it.</p>}
           </section>
         ))}

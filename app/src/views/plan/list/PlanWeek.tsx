@@ -126,10 +126,10 @@ function Stretch({
         </span>
       )}
       <button type="button" className="min-h-7 cursor-pointer text-left hover:underline" onClick={() => onChoose(time.rungId)}>
-        <span className="figure">{start}</span> {title}
+        <span className="figure whitespace-nowrap">{start}</span> {title}
         {!isFirst && <span className="text-dim"> goes on</span>}
       </button>
-      <span className="text-dim figure"> {formatSpan((endMs - startMs) / 60_000)}</span>
+      <span className="text-dim figure whitespace-nowrap"> {formatSpan((endMs - startMs) / 60_000)}</span>
       {by !== null && <span className="text-dim"> {by}</span>}
       {time.isLocked && <span className="text-limeink font-medium"> locked</span>}
     </li>

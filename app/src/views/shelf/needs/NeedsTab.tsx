@@ -15,6 +15,7 @@ import { Swatch } from '../../../ui/swatch/Swatch';
 import { Why } from '../../../ui/Why';
 import { LineSheet } from './LineSheet';
 import { CheckField } from '../../../ui/fields/CheckField';
+import { WideTable } from '../../../ui/WideTable';
 
 const CHANCES = [
   ['0.5', 'as likely as not'],
@@ -68,7 +69,7 @@ export function NeedsTab() {
         </div>
         {lines && taken.length === 0 && <p className="text-dim">Nothing that is still to do takes anything from the shelf.</p>}
         {shown.length > 0 && (
-          <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Things of the shelf">
+          <WideTable label="Things of the shelf">
             <table className="w-full text-left">
               <thead>
                 <tr>
@@ -123,7 +124,7 @@ export function NeedsTab() {
                 ))}
               </tbody>
             </table>
-          </div>
+          </WideTable>
         )}
         {lines && lines.length > taken.length && (
           <CheckField label="Supplies the plan does not take, too" checked={isAll} onChange={setAll} className="mt-2" />

@@ -13,6 +13,7 @@ import { useEdit } from '../../../features/edit/useEdit';
 import { useShopIndex } from '../../../data/useShopIndex';
 import { engravingWords, ladderEngraving } from '../gathered/ladderEngraving';
 import type { Surface } from '../gathered/useSurface';
+import { WideTable } from '../../../ui/WideTable';
 
 /** Every smoothing school on this part, side by side, with the ladder's own marked. */
 export function SchoolsSheet({ surface }: { readonly surface: Surface }) {
@@ -81,7 +82,7 @@ export function SchoolsSheet({ surface }: { readonly surface: Surface }) {
           )}
         </div>
       </div>
-      <div className="relative overflow-x-auto">
+      <WideTable label="Schools beside each other" className="relative">
         <table className="w-full min-w-140 text-left text-[0.95rem]">
           <thead>
             <tr className="border-line text-dim border-b text-sm">
@@ -114,7 +115,7 @@ export function SchoolsSheet({ surface }: { readonly surface: Surface }) {
             )}
           </tbody>
         </table>
-      </div>
+      </WideTable>
       <p className="text-dim mt-2 text-sm">
         The marked row is this ladder’s; growing another keeps what is done, and undo brings the open rungs back. Waiting is drying alone,
         in the air of now to the nearest degree ({formats.temperature(ask.air.temperatureCelsius)}, {ask.air.relativeHumidityPercent} %);

@@ -9,6 +9,7 @@ import { useFormats } from '../../../features/formats/useFormats';
 import { Why } from '../../../ui/Why';
 import { useDeepShare } from '../mesh/useHeatValues';
 import type { Surface } from '../gathered/useSurface';
+import { WideTable } from '../../../ui/WideTable';
 
 /** The grit ladder from the deepest valley to what the next film hides. */
 export function SandSheet({ surface }: { readonly surface: Surface }) {
@@ -59,7 +60,7 @@ export function SandSheet({ surface }: { readonly surface: Surface }) {
           onChange={setLastName}
         />
       </div>
-      <div className="mt-3 overflow-x-auto" tabIndex={0} role="region" aria-label="Papers, one after the other">
+      <WideTable label="Papers, one after the other" className="mt-3">
         <table className="w-full text-left">
           <thead>
             <tr className="border-line text-dim border-b text-sm">
@@ -87,7 +88,7 @@ export function SandSheet({ surface }: { readonly surface: Surface }) {
             ))}
           </tbody>
         </table>
-      </div>
+      </WideTable>
       <p className="mt-2">
         <Why
           name="minutes of sanding"

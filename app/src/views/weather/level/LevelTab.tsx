@@ -19,6 +19,7 @@ import { Why } from '../../../ui/Why';
 import type { Weather } from '../useWeather';
 import { useWeatherRound, weatherAskOf } from '../useWeather';
 import { ageWords, percent } from '../words';
+import { WideTable } from '../../../ui/WideTable';
 
 /** What was told of all parts, for one state of their passes. */
 interface Told {
@@ -114,7 +115,7 @@ export function LevelTab({ weather }: { readonly weather: Weather }) {
           </span>
         )}
       </div>
-      <div className="overflow-x-auto">
+      <WideTable label="Parts beside each other">
         <table className="w-full text-left">
           <thead>
             <tr className="text-dim">
@@ -143,7 +144,7 @@ export function LevelTab({ weather }: { readonly weather: Weather }) {
             ))}
           </tbody>
         </table>
-      </div>
+      </WideTable>
       <p className="text-dim mt-2 text-sm">
         Parts within 10 points look equally old. A part without a mesh is reckoned on its shape alone, and reads too new by what its
         recesses would add.
