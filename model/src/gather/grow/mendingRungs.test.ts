@@ -85,6 +85,14 @@ describe('what mends it', () => {
     expect(mendSet(1, { ...byMethod, pieces: 2 }).map(({ pieces }) => pieces)).toEqual([1, 1]);
     expect(findRecordFaults('rungs', again ?? raise())).toEqual([]);
   });
+  it('is done on the pieces there are, of a set that lost some since the coat was laid', () => {
+    const six = usualMinutes(wet.methodId, { ...wet, pieces: 6 }, { ...part, count: 6 });
+    const coat = { ...wet, pieces: 6, minutes: six.minutes, minutesFormula: six.formula };
+    const set = { ...part, count: 4 };
+    const rungs = mendingRungs('wrinkle', coat, [coat], set, shelf, () => `m${(made += 1)}`).rungs;
+    expect(rungs.map(({ pieces }) => pieces)).toEqual(rungs.map(() => null));
+    expect(rungs.at(-1)?.minutes).toBe(usualMinutes(wet.methodId, { ...wet, pieces: null, state: 'open' }, set).minutes);
+  });
   it('waits until what wrinkled is hard through, and primes with what was primed with', () => {
     const { rungs } = mend('wrinkle');
     expect(rungs.map(({ methodId, hardRungId, productId }) => [methodId, hardRungId, productId])).toEqual([

@@ -5,6 +5,7 @@ import type { Product } from '../../records/shop/product';
 import type { Rung } from '../../records/ladder/rung';
 import { rungPieceArea } from '../../rungs/rungPieceArea';
 import { rungPieces } from '../../rungs/rungPieces';
+import { onPiecesNow } from './onPiecesNow';
 import type { RungPart } from './rungForPart';
 import { rungForPart } from './rungForPart';
 import { laidSince } from './laidSince';
@@ -46,7 +47,8 @@ export function mendingRungs(
   const { name, mend, mending } = findFlawKind(kindId);
   if (!mending) throw new RangeError(`${name} is mended by filling and sanding`);
   const index = rungs.findLastIndex(({ state }) => state === 'done' || state === 'inHand') + 1;
-  const pieces = flawed === null || flawed >= rungPieces(coat, part) ? coat.pieces : flawed;
+  const laid = { ...coat, ...onPiecesNow(coat, part) };
+  const pieces = flawed === null || flawed >= rungPieces(laid, part) ? laid.pieces : flawed;
   const where = { side: coat.side, areaSquareCentimetres: areaOf(mending, coat, part), pieces };
   const primer = products.get(rungs.findLast(({ methodId }) => methodId === 'prime')?.productId ?? '') ?? null;
   const fresh = (methodId: string, product: Product | null, named: string | null, at = where): Rung => {
@@ -81,9 +83,10 @@ interface Again {
 
 /** A coat as it was laid, to be laid once more. */
 function again(coat: Rung, { why, pieces, part, makeId }: Again): Rung {
+  const now = { ...coat, ...onPiecesNow(coat, part) };
   return {
-    ...coat,
-    ...onPieces(coat, pieces, part),
+    ...now,
+    ...onPieces(now, pieces, part),
     id: makeId(),
     revision: 0,
     name: `${coat.name}, again`,

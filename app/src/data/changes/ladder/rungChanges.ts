@@ -1,3 +1,4 @@
+import { onPiecesNow } from '@zinc-ladder/model/gather/grow/onPiecesNow';
 import type { RungWhere } from '@zinc-ladder/model/gather/grow/rungForPart';
 import { usualMinutes } from '@zinc-ladder/model/gather/grow/rungForPart';
 import { rungPieceArea } from '@zinc-ladder/model/rungs/rungPieceArea';
@@ -31,7 +32,17 @@ export async function duplicateRung(edit: Edit, rungId: string, copyId: string, 
   const rung = await edit.need('rungs', rungId);
   const ladder = await edit.need('ladders', rung.ladderId);
   if (seenRungIds && seenRungIds.join() !== ladder.rungIds.join()) throw new ShopError('nothingToDo');
-  const copy: Rung = { ...rung, id: copyId, revision: 0, state: 'open', startedAtMs: null, workedMs: 0, doneAtMs: null };
+  const part = await edit.need('parts', ladder.partId);
+  const copy: Rung = {
+    ...rung,
+    ...onPiecesNow(rung, part),
+    id: copyId,
+    revision: 0,
+    state: 'open',
+    startedAtMs: null,
+    workedMs: 0,
+    doneAtMs: null,
+  };
   await addRung(edit, rung.ladderId, copy, ladder.rungIds.indexOf(rungId) + 1);
 }
 

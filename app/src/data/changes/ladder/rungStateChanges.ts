@@ -1,4 +1,4 @@
-import { minutesOnFewer } from '@zinc-ladder/model/gather/grow/minutesOnFewer';
+import { onPiecesNow } from '@zinc-ladder/model/gather/grow/onPiecesNow';
 import type { Rung, RungState } from '@zinc-ladder/model/records/ladder/rung';
 import { changeRungState } from '@zinc-ladder/model/rungs/changeRungState';
 import type { Edit } from '../../edits/edit';
@@ -30,13 +30,10 @@ export async function bringTo(
   return { ...rung, ...fields };
 }
 
-/** What is done again is done on the pieces there are, of a set that lost some since, in the minutes for these. */
-async function again(edit: Edit, rung: Rung): Promise<Partial<Pick<Rung, 'pieces' | 'minutes' | 'minutesFormula'>>> {
+async function again(edit: Edit, rung: Rung): Promise<Partial<Rung>> {
   const ladder = await edit.get('ladders', rung.ladderId);
   const part = ladder && (await edit.get('parts', ladder.partId));
-  if (!part || rung.pieces === null || rung.pieces <= part.count) return {};
-  const where = { ...rung, state: 'open', pieces: null } as const;
-  return { pieces: null, ...minutesOnFewer(rung, part, { where, part }) };
+  return part ? onPiecesNow(rung, part) : {};
 }
 
 /** Puts a rung that was left out back in. */

@@ -8,6 +8,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { ShopDatabase } from '../../tables/database';
 import { gatherProject, importProject } from '../../whole/projectTransfer';
 import { Store } from '../../edits/store';
+import { duplicateRung } from '../ladder/rungChanges';
 import { bringTo } from '../ladder/rungStateChanges';
 import { takePiecesOut } from './setChanges';
 
@@ -82,6 +83,8 @@ describe('pieces taken out of a set', () => {
     const primed = (count: number) => usualMinutes('prime', inRegion(null), { ...host, count }).minutes;
     expect(copied.minutes).toBe(Math.round((60 * primed(2)) / primed(6)));
 
+    await store.edit('copy', (edit) => duplicateRung(edit, 'host-1', 'host-1b'));
+    expect(await rung('host-1b')).toMatchObject({ pieces: null, minutes: Math.round((60 * primed(3)) / primed(6)) });
     await store.edit('again', (edit) => bringTo(edit, 'host-1', 'open', NOW));
     expect(await rung('host-1')).toMatchObject({ pieces: null, minutes: Math.round((60 * primed(3)) / primed(6)) });
   });
