@@ -9,7 +9,7 @@ import { OrderTrials } from './orderTrials';
 
 function trialsOf(given: PlanProblem): OrderTrials {
   const tables = readPlayTables(prepareProblem(given));
-  return new OrderTrials(tables, findTaskGroups(given.tasks), {}, 1, new Uint8Array(given.tasks.length));
+  return new OrderTrials(tables, findTaskGroups(given.tasks), {}, new Uint8Array(given.tasks.length));
 }
 
 /** Plays between the pauses of some work, and what came of it. */

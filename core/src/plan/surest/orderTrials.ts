@@ -19,10 +19,15 @@ export interface TriedOrder {
 const LOOK_EVERY = 4;
 /** Plays times tasks between two pauses: some five milliseconds of a usual shop, one play where there are thousands of tasks. */
 const PAUSE_UNITS = 5000;
+/**
+ * Where the common fortunes begin: the same for every search, so that two searches of one shop are led to the same choices, and apart from
+ * those a shown chance is drawn from, so that no order is shown by what it was chosen on.
+ */
+const COMMON_FORTUNES = Math.imul(0x5e_a7c5, 0x9e_3779_b1);
 /** An order is dropped when it lies behind by more than chance explains: so many deviations of the mean paired difference. */
 const HOPELESS = 2;
 
-/** Plays orders against the same fortunes, so that the difference of two orders is their own. */
+/** Plays orders against the same fortunes, so that the difference of two orders is their own. No two searches of one shop differ in them. */
 export class OrderTrials {
   readonly player: OrderPlayer;
   readonly scorer: PlayScorer;
@@ -34,7 +39,6 @@ export class OrderTrials {
     private readonly tables: PlayTables,
     groups: TaskGroups,
     private readonly odds: PlayOdds,
-    private readonly seed: number,
     readonly skipped: Uint8Array,
   ) {
     this.player = new OrderPlayer(tables);
@@ -107,8 +111,7 @@ export class OrderTrials {
   private fortune(nth: number): Fortune {
     const known = this.fortunes[nth];
     if (known) return known;
-    // Apart from those a shown chance is drawn from, whatever their seed: an order is not shown by what it was chosen on.
-    const drawn = drawFortune(this.tables, this.odds, Math.imul(this.seed + 0x5e_a7c4, 0x9e_3779_b1) + nth);
+    const drawn = drawFortune(this.tables, this.odds, COMMON_FORTUNES + nth);
     this.fortunes[nth] = drawn;
     return drawn;
   }

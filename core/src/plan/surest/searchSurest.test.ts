@@ -96,6 +96,14 @@ describe('the search', () => {
     expect(mean(found.keys)).toBeGreaterThanOrEqual(mean(began.keys) - 0.02);
   });
 
+  it('counts an order for as much whatever its seed: every search of a shop looks at the same fortunes', () => {
+    const given = shopInFour(3, 20_000);
+    const odds: PlayOdds = { spreads: given.tasks.map(() => spread) };
+    const worthBy = (seed: number): number => surest(given, odds, 1, seed).worth;
+    expect([2, 3, 4].map(worthBy)).toEqual([1, 1, 1].map(worthBy));
+    expect(worthBy(1)).toBeGreaterThan(0);
+  });
+
   it('from an order it is given it finds none that is worse', () => {
     const given = shopInFour(5, 16_000);
     const odds: PlayOdds = { spreads: given.tasks.map(() => spread) };

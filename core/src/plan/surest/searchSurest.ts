@@ -119,7 +119,7 @@ class SurestSearch {
     this.tables = readPlayTables(prepared);
     this.groups = findTaskGroups(prepared.tasks);
     this.skipped = new Uint8Array(prepared.tasks.length);
-    this.trials = new OrderTrials(this.tables, this.groups, options.odds, options.seed, this.skipped);
+    this.trials = new OrderTrials(this.tables, this.groups, options.odds, this.skipped);
     this.random = seededRandom(options.seed);
     this.moves = new KeyMoves(prepared, this.groups, this.random);
     this.meter = new PlanMeter(prepared, 'readyFirst', options.keptStarts ?? null);
