@@ -1,4 +1,4 @@
-import { NavLink } from 'react-router';
+import { Link, NavLink } from 'react-router';
 
 /** Tabs of a view, each an address of its own. */
 export function TabLinks({
@@ -20,19 +20,23 @@ export function TabLinks({
 }) {
   return (
     <nav aria-label={label} className="flex flex-wrap">
-      {tabs.map(([path, name]) => (
-        <NavLink
-          key={path}
-          end={isExact}
-          to={path === '' ? base : `${base}/${path}`}
-          {...(current === undefined ? {} : { 'aria-current': path === current ? ('page' as const) : undefined })}
-          className={({ isActive }) =>
-            `font-label flex min-h-11 items-center border-b-2 px-3 text-lg font-semibold ${(current === undefined ? isActive : path === current) ? 'border-ink' : 'text-dim border-transparent'}`
-          }
-        >
-          {name}
-        </NavLink>
-      ))}
+      {tabs.map(([path, name]) => {
+        const to = path === '' ? base : `${base}/${path}`;
+        // A link that goes by addresses says that it is open by them alone, whatever it is told.
+        return current === undefined ? (
+          <NavLink key={path} end={isExact} to={to} className={({ isActive }) => lookOf(isActive)}>
+            {name}
+          </NavLink>
+        ) : (
+          <Link key={path} to={to} aria-current={path === current ? 'page' : undefined} className={lookOf(path === current)}>
+            {name}
+          </Link>
+        );
+      })}
     </nav>
   );
+}
+
+function lookOf(isOpen: boolean): string {
+  return `font-label flex min-h-11 items-center border-b-2 px-3 text-lg font-semibold ${isOpen ? 'border-ink' : 'text-dim border-transparent'}`;
 }

@@ -50,13 +50,13 @@ export function RungBox({
       aria-label={`${name}, ${isNext && rung.state === 'open' ? 'next' : STATE_WORDS[rung.state]}`}
       aria-current={isOpen ? 'true' : undefined}
       style={{ ...style, ...(isDone ? { background: paint, color: readableInk(paint) } : {}) }}
-      className={`flex min-w-0 items-center gap-1 overflow-hidden pr-1 text-[13px] leading-none focus-visible:z-10 ${isDone ? 'border-edge border' : `${isInHand ? 'bg-lime text-onlime' : 'bg-sheet text-ink'} border-edge border border-dashed`} ${frame} ${
+      className={`flex min-w-0 items-center gap-1 overflow-hidden pr-1 text-[13px] leading-none focus-visible:z-10 ${isDone ? 'border-edge forced-color-adjust-none border' : `${isInHand ? 'bg-lime text-onlime' : 'bg-sheet text-ink'} border-edge border border-dashed`} ${frame} ${
         rung.state === 'leftOut' ? 'line-through opacity-70' : ''
       }`}
     >
       <span
         aria-hidden="true"
-        className="h-full w-2.5 shrink-0 self-stretch"
+        className="h-full w-2.5 shrink-0 self-stretch forced-color-adjust-none"
         style={colourHex && !isDone ? { background: colourHex } : undefined}
       />
       <span className="truncate">{name}</span>

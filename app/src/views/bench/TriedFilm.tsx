@@ -51,7 +51,12 @@ export function TriedFilm({ film, index }: { readonly film: FilmAnswer; readonly
   };
   if (!isOpen)
     return (
-      <Button look="quiet" className="-my-2 -mr-3 text-sm" aria-label={`I tried ${film.filmName}`} onClick={() => setOpen(true)}>
+      <Button
+        look="quiet"
+        className="-my-2 -mr-3 text-sm forced-colors:m-0"
+        aria-label={`I tried ${film.filmName}`}
+        onClick={() => setOpen(true)}
+      >
         I tried it
       </Button>
     );

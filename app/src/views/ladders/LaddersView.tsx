@@ -1,6 +1,6 @@
 import type { Prop } from '@zinc-ladder/model/records/prop/prop';
 import { useState } from 'react';
-import { Link, NavLink, useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { useTable } from '../../data/queries';
 import { useEdit } from '../../features/edit/useEdit';
 import { useShopIndex } from '../../data/useShopIndex';
@@ -39,7 +39,7 @@ export function LaddersView() {
         <div className="mb-3 flex flex-wrap items-center gap-2">
           <nav aria-label="Props" className="mr-auto flex flex-wrap gap-1">
             {props.map((entry) => (
-              <NavLink
+              <Link
                 key={entry.id}
                 to={`/ladders/${entry.id}`}
                 className={`target font-label flex items-center gap-2 border px-3 py-1 text-lg font-semibold ${entry.id === prop?.id ? 'border-ink bg-sheet' : 'border-line text-dim hover:border-edge'}`}
@@ -47,7 +47,7 @@ export function LaddersView() {
               >
                 <PropFace prop={entry} className="-my-0.5 -ml-2 h-9 w-9" />
                 {entry.name}
-              </NavLink>
+              </Link>
             ))}
           </nav>
           {prop && <Button onClick={() => setSide('newPart')}>Add part</Button>}

@@ -46,6 +46,12 @@ describe('the ladders of a prop', () => {
     expect(within(guest).getByRole('link', { name: /, in hand$/u })).toBeTruthy();
     expect(within(host).getByText('guest joins here')).toBeTruthy();
   });
+  it('are those of the prop that is told as open, also where the address names none', async () => {
+    await openShop('/ladders');
+    await screen.findByRole('region', { name: 'host' });
+    const props = within(screen.getByRole('navigation', { name: 'Props' }));
+    expect(props.getAllByRole('link').map((link) => link.getAttribute('aria-current'))).toEqual(['page']);
+  });
   it('are crossed and climbed with the arrow keys', async () => {
     const { user } = await openShop('/ladders/prop');
     (await screen.findByRole('link', { name: 'primer, done' })).focus();

@@ -97,7 +97,7 @@ export function GlowSheet({ plan, reading }: { readonly plan: LightPlan; readonl
       <ul className="grid grid-cols-3 gap-2">
         {beside.map(({ colour, hex, share }) => (
           <li key={colour}>
-            <div className="border-line h-12 border" style={{ background: hex }} />
+            <div className="border-line h-12 border forced-color-adjust-none" style={{ background: hex }} />
             <p className={colour === plan.colour ? 'font-semibold' : 'text-dim'}>
               {colour} white, {Math.round(share * 100)} % through
             </p>
@@ -114,7 +114,7 @@ function GlowPicture({ lines, label }: { readonly lines: readonly string[]; read
     <div role="img" aria-label={label} className={`grid w-full ${lines.length > 1 ? 'h-36' : 'h-10'}`}>
       {lines.map((background, at) => (
         // Lines of one picture: each is known by its place alone.
-        <div key={at} style={{ background }} />
+        <div key={at} className="forced-color-adjust-none" style={{ background }} />
       ))}
     </div>
   );

@@ -1,4 +1,4 @@
-import { NavLink, useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { useShop } from '../../data/queries';
 import { useTitle } from '../../features/title/pageTitle';
 import { UndoBar } from '../../features/edit/UndoBar';
@@ -29,14 +29,14 @@ export function ShopView() {
       <div className="mb-4 flex flex-wrap items-center justify-between gap-2">
         <nav aria-label="Of the shop" className="flex flex-wrap gap-1">
           {SECTIONS.map(([path, name]) => (
-            <NavLink
+            <Link
               key={path}
               to={`/shop/${path}`}
               aria-current={path === section ? 'page' : undefined}
               className={`target font-label min-h-9 border px-3 py-1 text-lg font-semibold ${path === section ? 'border-ink bg-sheet' : 'border-line text-dim'}`}
             >
               {name}
-            </NavLink>
+            </Link>
           ))}
         </nav>
         <UndoBar />

@@ -22,6 +22,14 @@ async function retype(user: User, field: HTMLElement, text: string): Promise<voi
 }
 const shopOf = async (db: Awaited<ReturnType<typeof openShop>>['db']) => (await db.records('shop').toArray())[0];
 
+describe('the sections', () => {
+  it('are told as open also where the address names none', async () => {
+    await openShop('/shop');
+    const sections = within(await screen.findByRole('navigation', { name: 'Of the shop' }));
+    expect(sections.getAllByRole('link', { current: 'page' }).map((link) => link.textContent)).toEqual(['Hours']);
+  });
+});
+
 describe('hours', () => {
   it('are typed as people type them; the other end gives way, and nonsense is put back', async () => {
     const { user, db } = await openShop('/shop/hours');

@@ -66,7 +66,7 @@ export function CardSheet({
       {target && own ? (
         <SplitSwatch left={hexOfLab(target)} right={hexOfLab(own)} leftName="target" rightName="as it dried" className="h-40 w-full" />
       ) : (
-        <div className="border-edge h-40 w-full border" style={own ? { background: hexOfLab(own) } : undefined}>
+        <div className="border-edge h-40 w-full border forced-color-adjust-none" style={own ? { background: hexOfLab(own) } : undefined}>
           {!own && <p className="text-dim p-4">No swatch yet: read it when it is dry.</p>}
         </div>
       )}

@@ -14,7 +14,7 @@ export function HeatLegend({ heat, note }: { readonly heat: Heat; readonly note:
           return (
             <li key={band} className="flex items-center gap-1.5">
               <span
-                className="border-edge inline-block h-3 w-4 border"
+                className="border-edge inline-block h-3 w-4 border forced-color-adjust-none"
                 style={{ background: `rgb(${grey} ${grey} ${grey})` }}
                 aria-hidden="true"
               />
