@@ -10,7 +10,7 @@ import { tidyMaskPlan } from '@zinc-ladder/model/rules/tidyMaskPlan';
 import type { Transaction } from 'dexie';
 import type { Kept } from '../tables/buckets/bucketRow';
 import { BucketTable } from '../tables/buckets/bucketTable';
-import type { Attachment, RecordChange, StoredTable } from '../tables/database';
+import type { Attachment, MetaRow, RecordChange, StoredTable } from '../tables/database';
 import { mergeSeen } from './mergeSeen';
 import type { RecordTable } from '../tables/recordTable';
 import { recordTable } from '../tables/recordTable';
@@ -122,6 +122,11 @@ export class Edit {
   /** Keeps a picture or mesh. */
   async attach(attachment: Attachment): Promise<void> {
     await this.note('attachments', attachment.id, attachment);
+  }
+
+  /** Keeps what is no record, such as how the clock is turned: with this edit or not at all, but no undo takes it back. */
+  async keepBeside(rows: readonly MetaRow[]): Promise<void> {
+    if (rows.length > 0) await this.transaction.table<MetaRow>('meta').bulkPut(rows);
   }
 
   /** The number the next log entry is written under: one more than any before, also in another tab. */

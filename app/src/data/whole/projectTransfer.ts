@@ -3,7 +3,7 @@ import type { RecordList } from '@zinc-ladder/model/file/tableNames';
 import type { ProjectBundle } from '@zinc-ladder/model/file/zipProject';
 import type { Mend } from '@zinc-ladder/model/rules/mendProject';
 import { RECORD_LISTS, TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
-import type { Attachment, ShopDatabase } from '../tables/database';
+import type { Attachment, MetaRow, ShopDatabase } from '../tables/database';
 import type { Edit } from '../edits/edit';
 import { isLookDue, rememberLook } from './rulesVersion';
 import { ShopError } from '../edits/shopError';
@@ -105,8 +105,17 @@ function countChanges(here: ProjectFile | null, incoming: ProjectFile, { project
   return { added, replaced, removed, keptBytes, mends };
 }
 
-/** Takes a validated project in, as one edit that undo takes back. What contradicts itself after a merge is mended and told. */
-export async function importProject(store: Store, bundle: ProjectBundle, mode: ImportMode): Promise<readonly Mend[]> {
+/**
+ * Takes a validated project in, as one edit that undo takes back. What contradicts itself after a merge is mended and told.
+ *
+ * @param beside what is kept in the same transaction and is no record; no undo takes it back
+ */
+export async function importProject(
+  store: Store,
+  bundle: ProjectBundle,
+  mode: ImportMode,
+  beside: readonly MetaRow[] = [],
+): Promise<readonly Mend[]> {
   const foresee = await loadForeseeing();
   const { db } = store;
   const isReplacing = mode === 'replace' || (await db.records('shop').count()) === 0;
@@ -128,6 +137,7 @@ export async function importProject(store: Store, bundle: ProjectBundle, mode: I
       for (const [id, read] of bundle.attachments)
         if (withBytes.has(id) && sizes.get(id) !== read.length)
           await edit.attach({ id, blob: new Blob([read as Uint8Array<ArrayBuffer>]) });
+      await edit.keepBeside(beside);
       return mends;
     },
     'none',

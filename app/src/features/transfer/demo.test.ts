@@ -94,11 +94,23 @@ describe('the demo', () => {
     edit.mockRestore();
     const seen: unknown[] = [];
     vi.spyOn(store, 'edit').mockImplementationOnce(async (...given) => {
-      seen.push(clock.now(), await meta('clockOffsetMs'), await meta('isDemo'));
+      seen.push(clock.now());
       return kept(...(given as Parameters<typeof kept>)) as never;
     });
     await loadDemo(store, clock);
-    expect(seen).toEqual([SAVED, SAVED - wallMs, true]);
+    expect(seen).toEqual([SAVED]);
+    expect([await meta('clockOffsetMs'), await meta('isDemo')]).toEqual([SAVED - wallMs, true]);
+  });
+  it('is begun again where the page was closed while it came in', async () => {
+    let isAsked = false;
+    vi.spyOn(store, 'edit').mockImplementationOnce(() => {
+      isAsked = true;
+      return new Promise(() => undefined);
+    });
+    void loadDemo(store, clock);
+    await vi.waitFor(() => expect(isAsked).toBe(true));
+    expect([await meta('isDemo'), await meta('clockOffsetMs')]).toEqual([undefined, undefined]);
+    expect(await startsOnDemo(store)).toBe(true);
   });
   it('is where a browser starts that never held a shop, and not one that was emptied or left it', async () => {
     const onAsking = vi.fn();

@@ -37,16 +37,18 @@ export async function loadDemo(store: Store, clock: ShopClock): Promise<void> {
   const response = await fetch('/demo/tide-office.zip');
   if (!response.ok) throw new Error(`the server has no demo (${response.status})`);
   const bundle = await readProjectFile(await response.blob());
-  const before = { isDemo: await store.db.meta.get('isDemo'), momentMs: clock.offsetMs() === 0 ? null : clock.now() };
+  const before = clock.offsetMs();
+  const offset = offsetTo(clock, bundle.project.savedAtMs);
   // The clock first: a demo that is seen at another moment would be planned, and its air read, for that one.
-  await store.db.meta.put({ key: 'isDemo', value: true });
-  await setClock(store, clock, bundle.project.savedAtMs);
+  clock.setOffset(offset);
   try {
-    await importProject(store, bundle, 'replace');
+    // Kept with the records or not at all: a page that is closed while they come must find neither a clock turned nor a demo that is not there.
+    await importProject(store, bundle, 'replace', [
+      { key: 'isDemo', value: true },
+      { key: 'clockOffsetMs', value: offset },
+    ]);
   } catch (error) {
-    await setClock(store, clock, before.momentMs);
-    if (before.isDemo) await store.db.meta.put(before.isDemo);
-    else await store.db.meta.delete('isDemo');
+    clock.setOffset(before);
     throw error;
   }
   await store.forgetHistory();
@@ -54,10 +56,14 @@ export async function loadDemo(store: Store, clock: ShopClock): Promise<void> {
 
 /** Turns the shop's clock so that it now shows a moment; it runs on from there, and on reload too. Null: back to the wall clock. */
 export async function setClock(store: Store, clock: ShopClock, momentMs: number | null): Promise<void> {
-  const wallMs = clock.now() - clock.offsetMs();
-  const offset = momentMs === null ? 0 : momentMs - wallMs;
+  const offset = momentMs === null ? 0 : offsetTo(clock, momentMs);
   await store.db.meta.put({ key: 'clockOffsetMs', value: offset });
   clock.setOffset(offset);
+}
+
+/** How far the shop's clock must be turned to show a moment now, ms. */
+function offsetTo(clock: ShopClock, momentMs: number): number {
+  return momentMs - (clock.now() - clock.offsetMs());
 }
 
 /** Moves the demo's records by whole days so that its moment falls on today, not later than now, and sets the clock to the wall's. */
@@ -70,8 +76,9 @@ export async function moveToToday(store: Store, clock: ShopClock): Promise<void>
   const days = Math.floor((wallNow - shopNow) / 86_400_000);
   const bundle = await gatherProject(store.db, Math.round(shopNow));
   const project = { ...bundle.project, rungs: bundle.project.rungs.map((rung) => putDownAt(rung, shopNow)) };
-  await importProject(store, { ...bundle, project: shiftDates(project, days) }, 'replace');
-  await setClock(store, clock, null);
+  // One transaction: days that were moved under a clock that was not would be days in hand.
+  await importProject(store, { ...bundle, project: shiftDates(project, days) }, 'replace', [{ key: 'clockOffsetMs', value: 0 }]);
+  clock.setOffset(0);
 }
 
 /** What was in hand at the demo's moment was not worked on through the days that are skipped. */

@@ -16,6 +16,7 @@ import { Button } from '../../ui/Button';
 import { Cautions } from '../../ui/Cautions';
 import { checkNumber, InlineNumber } from '../../ui/fields/fields';
 import { Sheet } from '../../ui/Sheet';
+import { counted } from '../../base/counted';
 import { formatSpan, formatTimer } from '../../base/formats';
 import { useFormats } from '../../features/formats/useFormats';
 import { ForgottenTimer } from './timers/ForgottenTimer';
@@ -77,7 +78,7 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
         <>
           <p
             role="timer"
-            aria-label={`${minutes} minutes in hand`}
+            aria-label={`${counted(minutes, 'minute')} in hand`}
             className="figure my-3 text-[clamp(3rem,12vw,4.75rem)] leading-none font-medium"
           >
             {formatTimer(worked)}

@@ -30,6 +30,9 @@ export function TriedFilm({ film, index }: { readonly film: FilmAnswer; readonly
   const usual = film.nextNeeds && stages.includes(film.nextNeeds) ? film.nextNeeds : stages[0];
   const stage = chosen ?? usual;
   if (!product || stage === undefined) return null;
+  const part = index.parts.get(film.partId);
+  // Several parts may dry with coats of one name.
+  const named = part ? `${film.filmName}, ${part.name}` : film.filmName;
   const keep = async (isReached: boolean): Promise<void> => {
     try {
       const nowMs = Math.round(clock.now());
@@ -54,14 +57,14 @@ export function TriedFilm({ film, index }: { readonly film: FilmAnswer; readonly
       <Button
         look="quiet"
         className="-my-2 -mr-3 text-sm forced-colors:m-0"
-        aria-label={`I tried ${film.filmName}`}
+        aria-label={`I tried it: ${named}`}
         onClick={() => setOpen(true)}
       >
         I tried it
       </Button>
     );
   return (
-    <div role="group" aria-label={`Tried: ${film.filmName}`} className="mt-1 flex w-full flex-wrap items-end gap-2">
+    <div role="group" aria-label={`Tried: ${named}`} className="mt-1 flex w-full flex-wrap items-end gap-2">
       <div className="w-44">
         <SelectField
           label="Was it"
