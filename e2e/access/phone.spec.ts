@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { DEMO, openDemo } from '../shops';
+import { DEMO, EMPTY, openDemo, pressStart } from '../shops';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
@@ -66,5 +66,34 @@ test('at 320 pixels, as a page is at four times its size, nothing has to be scro
     await expect(page.getByRole('main')).not.toBeEmpty();
     await page.waitForTimeout(600);
     expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(320);
+    // Fitting is not enough: words need a column they can be read in.
+    if (path === 'log') {
+      const words = await page.getByRole('article').first().getByRole('heading').boundingBox();
+      expect(words?.width).toBeGreaterThan(90);
+    }
+  }
+});
+
+test('names of one long word run off no side, and cover no figure', async ({ page }) => {
+  const word = 'Schulterklappenhalterungsabdeckungsverschraubungsschablone';
+  await page.goto(EMPTY);
+  await pressStart(page);
+  await page.getByLabel('Hands').selectOption({ label: 'Whenever I can, early to late' });
+  await page.getByLabel('Prop', { exact: true }).fill(`P${word}`);
+  await page.getByLabel('Part', { exact: true }).fill(word);
+  await page.getByRole('button', { name: 'Grow its ladder, to the bench' }).click();
+  await expect(page.getByRole('heading', { name: `${word}: cut` })).toBeVisible();
+  for (const width of [1280, 390]) {
+    await page.setViewportSize({ width, height: 800 });
+    for (const path of ['bench', 'ladders', 'plan']) {
+      await page.goto(`${EMPTY}/${path}`);
+      await expect(page.getByRole('main')).toContainText(word);
+      if (path === 'plan') await expect(page.getByText('Even odds by')).toBeVisible();
+      await page.waitForTimeout(400);
+      const isWide = (edge: number): boolean =>
+        document.documentElement.scrollWidth > edge ||
+        [...document.querySelectorAll('main section')].some((section) => section.getBoundingClientRect().right > edge);
+      expect(await page.evaluate(isWide, width), `${path} at ${width}`).toBe(false);
+    }
   }
 });

@@ -33,7 +33,7 @@ export function LadderRail({ onKeys }: { readonly onKeys: () => void }) {
               title={rung.question}
               aria-keyshortcuts={rung.key}
               className={({ isActive }) =>
-                `font-label flex min-h-12 items-center justify-center px-1 text-base font-semibold md:min-h-9 md:text-lg ${
+                `font-label flex min-h-12 items-center justify-center px-1 text-base wrap-normal font-semibold md:min-h-9 md:text-lg ${
                   isActive ? 'bg-lime text-onlime md:mx-0.5' : 'bg-rung text-onsteel md:mx-2.5 md:hover:mx-1.5'
                 }`
               }

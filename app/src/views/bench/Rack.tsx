@@ -65,7 +65,7 @@ function DryingPart({ film, index, nowMs }: { readonly film: FilmAnswer; readonl
   return (
     <article>
       <div className="mb-1 flex items-baseline justify-between gap-3">
-        <h3 className="font-semibold">{part ? partLabel(part) : 'a part that is gone'}</h3>
+        <h3 className="min-w-16 font-semibold">{part ? partLabel(part) : 'a part that is gone'}</h3>
         <p className="text-dim text-right text-sm">
           {film.filmName} · <span className="figure">{formats.moment(film.outlook.laidAtMs, nowMs)}</span>
           {coats}

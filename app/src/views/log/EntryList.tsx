@@ -93,7 +93,7 @@ function EntryRow({
   const by = usePersons().find(({ id }) => id === entry.personId);
   return (
     <article>
-      <div className="grid grid-cols-[6.5rem_1fr_auto] items-start gap-x-3 px-4 py-2 sm:grid-cols-[6.5rem_1fr_auto_auto]">
+      <div className="grid grid-cols-[minmax(0,1fr)_auto] items-start gap-x-3 px-4 py-2 sm:grid-cols-[6.5rem_minmax(0,1fr)_auto_auto]">
         <p>
           <span className="figure block text-sm">{formats.moment(entry.atMs, now)}</span>
           <span className={`text-sm ${entry.kind === 'mistake' || entry.kind === 'deviation' ? 'text-oxide font-semibold' : 'text-dim'}`}>
@@ -101,7 +101,7 @@ function EntryRow({
             {by ? `, ${by.name}` : entry.personId !== null && ', by somebody who has left'}
           </span>
         </p>
-        <div className="min-w-0">
+        <div className="max-sm:col-start-1 max-sm:row-start-2">
           <h2 className="font-semibold">{titleOf(entry, index)}</h2>
           {product && (
             <p className="text-dim flex items-center gap-1.5 text-sm">
@@ -119,7 +119,7 @@ function EntryRow({
           )}
           {replaced.length > 0 && <p className="text-dim text-sm">corrected; it said {describe(replaced[0], entry, formats, now)}</p>}
         </div>
-        <div className="text-right">
+        <div className="text-right max-sm:col-start-2 max-sm:row-start-1">
           {entry.actualMinutes !== null && (
             <p className="figure">
               {formatSpan(entry.actualMinutes)}
@@ -134,7 +134,7 @@ function EntryRow({
             </p>
           )}
         </div>
-        <div className="text-right max-sm:col-span-3">
+        <div className="text-right max-sm:col-start-2 max-sm:row-start-2">
           <Button
             look="quiet"
             className="text-sm"

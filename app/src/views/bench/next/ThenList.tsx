@@ -97,7 +97,7 @@ function RungLine({ time, index, nowMs }: { readonly time: RungTime; readonly in
         className={`border-line hover:bg-sheet grid min-h-12 w-full cursor-pointer gap-x-3 border-t py-2 text-left ${formats.isTwelveHour ? 'grid-cols-[4.5rem_1fr_auto]' : 'grid-cols-[3rem_1fr_auto]'} ${isShared ? 'border-l-edge border-l-4 pl-2' : ''}`}
       >
         <span className="figure text-dim text-sm leading-snug">{formats.time(time.startMs)}</span>
-        <span className="min-w-0">
+        <span className="min-w-0 wrap-anywhere">
           <span className="block leading-tight font-semibold">{rungPartLabel(rung, part)}</span>
           <span className="text-dim flex items-center gap-1.5 leading-tight">
             {hexOfProduct(product) !== null && <Swatch colourHex={hexOfProduct(product)} className="h-3 w-3" />}

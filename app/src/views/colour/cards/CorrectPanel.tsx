@@ -98,7 +98,7 @@ export function CorrectPanel({
           {additions.map((addition) => (
             <div key={wordsOf(addition, paints.byId)} className="border-line flex flex-wrap items-center gap-3 border-t pt-2">
               <SplitSwatch left={hexOfLab(target)} right={hexOfLab(addition.lab)} className="h-9 w-16" />
-              <span className="min-w-0 flex-1">
+              <span className="min-w-40 flex-1">
                 Add <strong>{wordsOf(addition, paints.byId)}</strong>
                 <span className="text-dim block text-sm">then {Math.round(addition.totalParts * 10) / 10} in all</span>
               </span>

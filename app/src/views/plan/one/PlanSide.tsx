@@ -126,7 +126,7 @@ function PropLine({
   const spare = timeToSpare(readyMs, dueMs);
   return (
     <tr className="border-line border-t align-top">
-      <td className="py-1.5 pr-2">
+      <td className="py-1.5 pr-2 wrap-anywhere">
         <span className="flex items-center gap-2">
           {prop && <PropFace prop={prop} className="h-8 w-8 shrink-0" />}
           {prop?.name}
