@@ -41,6 +41,24 @@ describe('flaw kinds', () => {
       'printThrough',
     ]);
   });
+  it.each([
+    // Common practice: fine on the film that stays, coarse where the film has to come off.
+    ['run', 600],
+    ['sag', 600],
+    ['orangePeel', 1000],
+    ['drySpray', 800],
+    ['fishEye', 400],
+    ['wrinkle', 320],
+    ['crack', 220],
+    ['liftedPaint', 400],
+    ['dust', 1000],
+    ['printThrough', 400],
+  ])('a %s is sanded with P%i, as its words say where they name a paper', (id, grit) => {
+    const { mend, mending } = findFlawKind(id);
+    expect(mending?.steps[0]?.grit).toBe(grit);
+    const named = [...mend.matchAll(/P(\d+)/gu)].map(([, paper]) => Number(paper));
+    if (named.length > 0) expect(named).toContain(grit);
+  });
   it('show by size, distance and sheen: one minute of arc at 1.5 m is 0.44 mm under satin, gloss shows smaller ones', () => {
     const [gloss, satin] = [findFinish('gloss'), findFinish('satin')];
     expect(flawSeverity(0.4, satin, 1.5)).toBe('hidden');

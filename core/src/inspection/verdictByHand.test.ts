@@ -7,7 +7,7 @@ import { decayAt, fitDecay, hoursToReach } from './decayFit';
 import { FLAW_KINDS } from './flawKinds';
 import { flawSeverity } from './flawSeverity';
 import type { InspectedPass, VerdictAsk } from './verdict';
-import { judgePasses } from './verdict';
+import { judgePasses, LEAST_WIN_MICROMETRES } from './verdict';
 
 const FORECAST = { startMicrometres: 100, endMicrometres: 20, hours: 4, passes: 4 };
 /** What the forecast believes to be lost an hour: ln 5 in four hours, off by half of it (guessed). */
@@ -125,6 +125,7 @@ describe('the verdict at its edges', () => {
     expect(two.nextWinsMicrometres).toBeLessThan(2);
     expect(two).toMatchObject({ kind: 'stop', passesLeft: { likely: 0, low: 0, high: 0 } });
     expect(judge([pass(2, 22), pass(4, 21.8)], { forecast: flat, isFillingOpen: true }).kind).not.toBe('stop');
+    expect(LEAST_WIN_MICROMETRES, 'as docs/method.md has it').toBe(2);
     expect(judge([pass(2, 22), pass(4, 19)], { forecast: flat, openFlaws: 2 }).kind).toBe('onePass');
   });
 });
