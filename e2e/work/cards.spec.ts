@@ -67,6 +67,6 @@ test('a product’s label time wins over its class, says so, and moves the plan'
   await touch.fill('45');
   await touch.press('Enter');
   await expect(page.getByLabel('Origin of Touch dry')).toHaveValue('label');
-  await page.getByRole('button', { name: 'Back to the class default of Touch dry' }).click();
+  await page.getByRole('button', { name: 'Default of the class: Touch dry' }).click();
   await expect(touch).toHaveValue('10');
 });

@@ -21,8 +21,8 @@ test('what is missing is bought at least cost, ordered, waited for by the plan, 
   await list.getByRole('button', { name: 'All of it is ordered' }).click();
   const waiting = page.getByRole('region', { name: 'On its way' });
   await expect(list.getByText('Nothing is missing.')).toBeVisible();
-  await waiting.getByRole('button', { name: 'Brass, metallic aerosol has come' }).click();
-  await expect(waiting.getByRole('button', { name: 'Brass, metallic aerosol has come' })).toHaveCount(0);
+  await waiting.getByRole('button', { name: 'It has come: Brass, metallic aerosol' }).click();
+  await expect(waiting.getByRole('button', { name: 'It has come: Brass, metallic aerosol' })).toHaveCount(0);
   await page.getByRole('link', { name: 'What is there' }).click();
   await page.getByLabel(/by name, place or lot$/u).fill('brass, metallic');
   await expect(page.getByRole('list', { name: 'Things on the shelf' }).getByRole('listitem')).toHaveCount(2);

@@ -63,7 +63,7 @@ test('who sprays out of doors is planned by the air there, read and forecast, wh
   await page.goto(`${DEMO}/plan`);
   await expect(page.getByRole('img', { name: /^Air in the shop and out of doors from/u })).toBeVisible({ timeout: 20_000 });
   await page.goto(`${DEMO}/shop/air`);
-  await page.getByRole('button', { name: /^Take away the forecast for Sat 11:00/u }).click();
+  await page.getByRole('button', { name: /^Take away: the forecast for Sat 11:00/u }).click();
   await expect(page.getByRole('list', { name: 'Forecast' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo Take a forecast away' }).click();
   await expect(page.getByRole('list', { name: 'Forecast' })).toBeVisible();

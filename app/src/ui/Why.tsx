@@ -1,5 +1,6 @@
 import { Popover } from 'radix-ui';
 import type { ReactNode } from 'react';
+import { useId } from 'react';
 
 /** Where a figure comes from: formula, inputs, source. */
 export interface Reason {
@@ -10,14 +11,20 @@ export interface Reason {
 
 /** A figure's "why": one press shows the formula, what went in and where it is from. */
 export function Why({ reason, children, name }: { readonly reason: Reason; readonly children: ReactNode; readonly name: string }) {
+  const figure = useId();
+  const why = useId();
   return (
     <Popover.Root>
       <Popover.Trigger
+        id={figure}
         className="in-text cursor-help [text-align:inherit] underline decoration-dotted decoration-1 underline-offset-4"
-        aria-label={`Why ${name}`}
+        // The figure itself is heard first: a name that stood for it would hide it from whoever does not see it.
+        aria-labelledby={`${figure} ${why}`}
       >
         {children}
       </Popover.Trigger>
+      {/* Its words are a label, not text: whoever copies or reads the line gets the figure alone. */}
+      <span id={why} hidden aria-label={`why ${name}`} />
       <Popover.Portal>
         <Popover.Content sideOffset={6} collisionPadding={12} className="bg-sheet border-ink z-40 max-w-96 rounded-xs border p-4 text-sm">
           <p className="label">Formula</p>

@@ -163,7 +163,7 @@ function DyePanel({ prop, parts }: Panel) {
               />
             </div>
             <Button
-              aria-label={`Take strip ${at + 1} away`}
+              aria-label={`Take away: strip ${at + 1}`}
               onClick={() => change((now) => ({ ...now, strips: now.strips.filter((_, nth) => nth !== at) }))}
             >
               Take away

@@ -108,7 +108,7 @@ export function MagnetsTab({ prop, parts }: { readonly prop: Prop; readonly part
                   Turn the second round
                 </Button>
                 <Button
-                  aria-label={`Take pair ${at + 1} away`}
+                  aria-label={`Take away: pair ${at + 1}`}
                   onClick={() => change((now) => ({ ...now, meetings: now.meetings.filter((_, nth) => nth !== at) }))}
                 >
                   Take away

@@ -90,8 +90,8 @@ describe('magnets', () => {
     await user.click(screen.getAllByRole('button', { name: 'Turn the second round' })[0] as HTMLElement);
     await type(user, 'Weight held, g', '9000');
     expect(screen.getByRole('heading', { level: 2 }).textContent).toContain('It comes off');
-    await user.click(screen.getByRole('button', { name: 'Take pair 1 away' }));
-    await user.click(screen.getByRole('button', { name: 'Take pair 1 away' }));
+    await user.click(screen.getByRole('button', { name: 'Take away: pair 1' }));
+    await user.click(screen.getByRole('button', { name: 'Take away: pair 1' }));
     expect(screen.getByText('No pair holds it yet.')).toBeTruthy();
     await user.click(screen.getByRole('button', { name: 'One pair more' }));
     expect(screen.getAllByRole('img', { name: /^Pair/u })).toHaveLength(1);
@@ -143,7 +143,7 @@ describe('clear and dyed', () => {
     expect(heads()[1]).toBe('Too dark to walk by: 26 % of the light');
     expect(screen.getByText('At most 5 passes for who walks with it.')).toBeTruthy();
     expect(heads()[2]).toBe('Out after 11 min');
-    await user.click(screen.getByRole('button', { name: 'Take strip 2 away' }));
+    await user.click(screen.getByRole('button', { name: 'Take away: strip 2' }));
     expect(heads()[2]).toBe('The bath is not read yet');
     expect(screen.getByRole('alert').textContent).toContain('two strips of different times');
     await user.click(screen.getByRole('button', { name: 'One strip more' }));

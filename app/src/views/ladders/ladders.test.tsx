@@ -162,10 +162,10 @@ describe('an open ladder', () => {
   it('shows the rung with its figures; each figure says why', async () => {
     const { user } = await openShop('/ladders/prop/host?rung=host-1');
     expect(await screen.findByRole('heading', { level: 2, name: /primer/u })).toBeTruthy();
-    await user.click(screen.getByRole('button', { name: 'Why area' }));
+    await user.click(screen.getByRole('button', { name: /cm² why area$/u }));
     expect(await screen.findByText('surface of a piece × pieces')).toBeTruthy();
     await user.keyboard('{Escape}');
-    await user.click(screen.getByRole('button', { name: 'Why paint for it' }));
+    await user.click(screen.getByRole('button', { name: /why paint for it$/u }));
     expect(await screen.findByText('area × dry film ÷ volume solids ÷ transfer')).toBeTruthy();
   });
   it('takes one piece of a set out to be mended, the others going on; one undo puts it back', async () => {
@@ -217,16 +217,16 @@ describe('an open ladder', () => {
   it('is done on a region of its part where one is typed: minutes, area and paint go by it, and undo brings all faces back', async () => {
     const { user, db, store } = await openShop('/ladders/prop/host?rung=host-1');
     const was = await db.records('rungs').get('host-1');
-    const paint = (): string => screen.getByRole('button', { name: 'Why paint for it' }).textContent;
-    await screen.findByRole('button', { name: 'Why paint for it' });
+    const paint = (): string => screen.getByRole('button', { name: /why paint for it$/u }).textContent;
+    await screen.findByRole('button', { name: /why paint for it$/u });
     const whole = paint();
     await user.click(screen.getByRole('button', { name: 'Change' }));
     await retype(user, screen.getByRole('textbox', { name: 'Region only, cm²' }), '10');
     await waitFor(async () => expect(await db.records('rungs').get('host-1')).toMatchObject({ areaSquareCentimetres: 10 }));
     await user.click(screen.getByRole('button', { name: 'That is all' }));
-    await screen.findByRole('button', { name: 'Why paint for it' });
+    await screen.findByRole('button', { name: /why paint for it$/u });
     expect(paint()).not.toBe(whole);
-    await user.click(screen.getByRole('button', { name: 'Why area' }));
+    await user.click(screen.getByRole('button', { name: /why area$/u }));
     expect(await screen.findByText('region of a piece × pieces')).toBeTruthy();
     await user.keyboard('{Escape}');
     await user.click(screen.getByRole('button', { name: 'Change' }));
@@ -339,7 +339,7 @@ describe('an open ladder', () => {
     await user.click(await screen.findByRole('button', { name: /^Grow .* by Lamp way$/u }));
     await waitFor(async () => expect((await db.records('ladders').get('guest'))?.rungIds.length).toBeGreaterThan(1));
     await user.click(screen.getAllByText('What it holds, and change it')[0] as HTMLElement);
-    await user.click(screen.getByRole('button', { name: 'Take the route Lamp way away' }));
+    await user.click(screen.getByRole('button', { name: 'Take away: the route Lamp way' }));
     await waitFor(async () => expect(await db.records('ownRoutes').count()).toBe(1));
   });
   it('changes the part, and takes it away only after asking', async () => {

@@ -81,12 +81,12 @@ export function GroupsSheet({
               ))}
             </div>
             <div className="flex gap-1">
-              <Button aria-label={`Turn ${group.name} round`} onClick={() => setGroup({ ...group, in: group.out, out: group.in })}>
+              <Button aria-label={`Turn round: ${group.name}`} onClick={() => setGroup({ ...group, in: group.out, out: group.in })}>
                 Turn
               </Button>
               <Button
                 look="quiet"
-                aria-label={`Take group ${group.name} away`}
+                aria-label={`Away: group ${group.name}`}
                 onClick={() => void edit(`Take group ${group.name} away`, (change) => removeGroup(change, plan.id, group.id))}
               >
                 Away
@@ -133,7 +133,7 @@ export function GroupsSheet({
                 </div>
                 <Button
                   look="quiet"
-                  aria-label={`Take wire ${at + 1} away`}
+                  aria-label={`Away: wire ${at + 1}`}
                   onClick={() => put({ wires: plan.wires.filter((_, nth) => nth !== at) })}
                 >
                   Away

@@ -29,7 +29,7 @@ describe('the log', () => {
     await waitFor(async () => expect(await titles()).toEqual(['host: sand', 'host: primer', 'host: primer']));
     // 12 + 30 min for 10 + 20 planned.
     expect(screen.getByText('140 %')).toBeTruthy();
-    await user.click(screen.getByRole('button', { name: 'Why share of the planned time' }));
+    await user.click(screen.getByRole('button', { name: /why share of the planned time$/u }));
     expect(await screen.findByText('actual minutes ÷ planned minutes × 100')).toBeTruthy();
     expect(screen.getByText('rungs with both').nextSibling?.textContent).toBe('2');
   });

@@ -161,7 +161,7 @@ function DimensionLine({
             <Button
               look="quiet"
               className="text-sm"
-              aria-label={`Set ${pictureName(one.picture)} aside for ${dimension.name}`}
+              aria-label={`Set aside: ${pictureName(one.picture)} for ${dimension.name}`}
               onClick={() => leave(one.picture, true)}
             >
               Set aside
@@ -176,7 +176,12 @@ function DimensionLine({
         {leftOut.map(({ id, name }) => (
           <li key={id} className="text-dim flex items-center justify-between gap-2">
             {name}: set aside
-            <Button look="quiet" className="text-sm" aria-label={`Count ${name} for ${dimension.name}`} onClick={() => leave(id, false)}>
+            <Button
+              look="quiet"
+              className="text-sm"
+              aria-label={`Count it: ${name} for ${dimension.name}`}
+              onClick={() => leave(id, false)}
+            >
               Count it
             </Button>
           </li>
@@ -186,7 +191,7 @@ function DimensionLine({
         <Button
           disabled={pictureId === null}
           onClick={() => onTask({ kind: 'reading', dimensionId: dimension.id, name: dimension.name })}
-          aria-label={`${isRead ? 'Mark again' : 'Mark'} ${dimension.name}`}
+          aria-label={`${isRead ? 'Mark again here' : 'Mark it here'}: ${dimension.name}`}
         >
           {isRead ? 'Mark again here' : 'Mark it here'}
         </Button>
@@ -208,7 +213,7 @@ function DimensionLine({
         <Button
           look="quiet"
           className="text-sm"
-          aria-label={`Take ${dimension.name} away`}
+          aria-label={`Take away: ${dimension.name}`}
           onClick={() => void edit(`Take the dimension ${dimension.name} away`, (change) => change.remove('dimensions', dimension.id))}
         >
           Take away

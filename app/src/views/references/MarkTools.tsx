@@ -138,7 +138,7 @@ export function MarkTools({
 
 function TakeOff({ what, onPress }: { readonly what: string; readonly onPress: () => void }) {
   return (
-    <Button look="quiet" className="shrink-0 text-sm" aria-label={`Take ${what} off`} onClick={onPress}>
+    <Button look="quiet" className="shrink-0 text-sm" aria-label={`Take off: ${what}`} onClick={onPress}>
       Take off
     </Button>
   );

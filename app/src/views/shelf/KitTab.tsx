@@ -69,7 +69,7 @@ export function KitTab() {
                 </span>
                 {!stock && (
                   <Button
-                    aria-label={`I have ${product.name}`}
+                    aria-label={`I have it: ${product.name}`}
                     onClick={() => void edit(`Add a can of ${product.name}`, (change) => haveCan(change, product, newId(), clock.now()))}
                   >
                     I have it

@@ -70,7 +70,7 @@ describe('have I got it?', () => {
     expect(list.textContent).toMatch(/White primer.*ΔE00/u);
     await user.click(screen.getByRole('button', { name: 'What would waiting for it cost?' }));
     expect(await screen.findByText(/If the plan waits until/u)).toBeTruthy();
-    await user.click(within(list).getByRole('button', { name: 'Take White primer' }));
+    await user.click(within(list).getByRole('button', { name: 'Take it: White primer' }));
     await waitFor(async () => expect((await db.records('rungs').get('host-2'))?.productId).toBe('white'));
     expect(await screen.findByText('All that the plan takes is there.')).toBeTruthy();
   });
@@ -165,11 +165,11 @@ describe('what to buy', () => {
     const list = await screen.findByRole('region', { name: 'To buy' });
     await within(list).findByText('1 × 150 ml');
     // 6.00 and 4.90 carriage: one small pack covers a coat.
-    expect(within(list).getByRole('button', { name: 'Why what buying costs' }).textContent).toContain('10.90');
+    expect(within(list).getByRole('button', { name: /why what buying costs$/u }).textContent).toContain('10.90');
     await user.click(within(list).getByRole('button', { name: 'All of it is ordered' }));
     const waiting = await screen.findByRole('region', { name: 'On its way' });
     await within(list).findByText('Nothing is missing.');
-    await user.click(within(waiting).getByRole('button', { name: 'Grey primer has come' }));
+    await user.click(within(waiting).getByRole('button', { name: 'It has come: Grey primer' }));
     await waitFor(async () => expect(await db.records('cans').count()).toBe(2));
     expect(await within(waiting).findByText('Nothing is on its way')).toBeTruthy();
   });

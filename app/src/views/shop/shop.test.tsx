@@ -59,7 +59,7 @@ describe('hours', () => {
   });
   it('are added to a day and taken away, for hands and for spraying apart', async () => {
     const { user, db } = await openShop('/shop/hours');
-    await user.click(await screen.findByRole('button', { name: 'Add hands on Monday' }));
+    await user.click(await screen.findByRole('button', { name: 'none; add hands on Monday' }));
     await waitFor(async () => expect((await shopOf(db))?.hours).toContainEqual({ weekday: 1, startMinute: 18 * 60, endMinute: 19 * 60 }));
     await user.click(await screen.findByRole('button', { name: 'Take away spraying, Thursday 1' }));
     await waitFor(async () => expect((await shopOf(db))?.sprayHours).toEqual([]));
@@ -67,7 +67,7 @@ describe('hours', () => {
   });
   it('are quiet for power tools when asked', async () => {
     const { user, db, store } = await openShop('/shop/hours');
-    await user.click(await screen.findByRole('button', { name: 'Add quiet on Monday' }));
+    await user.click(await screen.findByRole('button', { name: 'none; add quiet on Monday' }));
     await waitFor(async () => expect((await shopOf(db))?.quietHours).toHaveLength(1));
     await retype(user, await screen.findByRole('textbox', { name: 'Quiet, Monday 1 to' }), '24');
     await waitFor(async () => expect((await shopOf(db))?.quietHours).toMatchObject([{ weekday: 1, endMinute: 1440 }]));
@@ -80,7 +80,7 @@ describe('hours', () => {
     await user.click(await screen.findByRole('button', { name: 'Own hours' }));
     await waitFor(async () => expect((await shopOf(db))?.exceptions.map((entry) => entry.date)).toEqual(['2026-05-28', '2026-06-05']));
     expect((await screen.findByRole('alert')).textContent).toBe('This date is listed already.');
-    await user.click(screen.getByRole('button', { name: 'Take 2026-06-05 away' }));
+    await user.click(screen.getByRole('button', { name: 'Take away: 2026-06-05' }));
     await waitFor(async () => expect((await shopOf(db))?.exceptions.map((entry) => entry.date)).toEqual(['2026-05-28']));
   });
 });
@@ -96,7 +96,7 @@ describe('busy times', () => {
     await user.upload(pick, new File([ics], 'mine.ics', { type: 'text/calendar' }));
     expect(await screen.findByText('0 busy times brought in')).toBeTruthy();
     expect((await shopOf(db))?.busy).toHaveLength(2);
-    await user.click((await screen.findAllByRole('button', { name: /^Take dentist, .*away/u }))[0] as HTMLElement);
+    await user.click((await screen.findAllByRole('button', { name: /^Take away: dentist, /u }))[0] as HTMLElement);
     await waitFor(async () => expect((await shopOf(db))?.busy).toHaveLength(1));
     await user.upload(pick, new File(['no calendar'], 'other.ics', { type: 'text/calendar' }));
     expect(await screen.findByText('The file was not taken')).toBeTruthy();
@@ -249,7 +249,7 @@ describe('products', () => {
     await waitFor(async () =>
       expect((await db.records('products').get('primer'))?.values.find((value) => value.field === 'tapeMinutes')?.origin).toBe('observed'),
     );
-    await user.click(within(await row()).getByRole('button', { name: /^Back to the class default/u }));
+    await user.click(within(await row()).getByRole('button', { name: /^Default of the class/u }));
     await waitFor(async () =>
       expect((await db.records('products').get('primer'))?.values.some((value) => value.field === 'tapeMinutes')).toBe(false),
     );

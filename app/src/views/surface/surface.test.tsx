@@ -184,7 +184,7 @@ describe('the surface of a part', () => {
     await waitFor(async () => expect((await db.records('ladders').get('host'))?.route?.smoothing).toBe('bodyFiller'));
     const grown = await row(/Two-part body filler ?, this ladder/u);
     // What the row forecasts is what the ladder got: the first figure is its loops.
-    const loops = Number(within(grown).getByRole('button', { name: /^Why loops/u }).textContent);
+    const loops = Number(within(grown).getByRole('button', { name: /why loops/u }).textContent);
     expect(await screen.findByText(new RegExp(`The ladder has ${loops} open turns? of primer and sanding, as many`, 'u'))).toBeTruthy();
     await user.click(await screen.findByRole('button', { name: /^Undo Grow the ladder/u }));
     await waitFor(async () => expect((await db.records('ladders').get('host'))?.rungIds).toEqual(before?.rungIds));
@@ -212,7 +212,7 @@ describe('inspection', () => {
     expect(logged).toMatchObject({ minutes: 45, valleyMicrometres: 30, isGuideCoat: true });
     const scratch = async () => (await db.records('flaws').toArray()).find((flaw) => flaw.kind === 'scratch');
     expect(await scratch()).toMatchObject({ sizeMillimetres: 1.5, foundPassId: 'pass', fixedPassId: logged?.id });
-    await user.click(await screen.findByRole('button', { name: 'Take pass 2 away' }));
+    await user.click(await screen.findByRole('button', { name: 'Take away: pass 2' }));
     await waitFor(async () => expect(await scratch()).toMatchObject({ fixedPassId: null }));
   });
   it('pins on a photograph, by pressing it or by figures', async () => {

@@ -257,7 +257,7 @@ describe('the weathering of a part', () => {
     await screen.findByText(/Olive on 100 %/u);
     await user.selectOptions(within(row).getByRole('combobox', { name: 'Its paint' }), 'bone');
     await screen.findByText(/Bone on 100 %/u);
-    await user.click(screen.getByRole('button', { name: 'Take Bone away' }));
+    await user.click(screen.getByRole('button', { name: 'Take away: Bone' }));
     await waitFor(async () => expect((await planOf(db))?.regions).toEqual([]));
     expect(screen.getByText(/^Its colours: [^;]*$/u)).toBeTruthy();
     await store.undo();

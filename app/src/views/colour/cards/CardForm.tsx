@@ -117,7 +117,7 @@ export function CardForm({
             <Button
               look="quiet"
               disabled={rows.fields.length === 1}
-              aria-label={`Take component ${at + 1} away`}
+              aria-label={`Take away: component ${at + 1}`}
               onClick={() => rows.remove(at)}
             >
               ✕

@@ -99,7 +99,7 @@ export function TargetPictures({ target, targets }: { readonly target: ColourTar
                 <Button
                   look="quiet"
                   className="px-1 text-sm"
-                  aria-label={`Take the sample of ${picture?.name ?? 'a reading'} away`}
+                  aria-label={`Take away: the sample of ${picture?.name ?? 'a reading'}`}
                   onClick={() =>
                     setSamples(
                       'Take a sample away',

@@ -35,7 +35,7 @@ export function OwnRoutes({ part, ladder }: { readonly part: Part; readonly ladd
                 {route.name} <span className="text-dim font-normal">{counted(route.steps.length, 'rung')}</span>
               </span>
               <Button
-                aria-label={`Grow ${part.name} by ${route.name}`}
+                aria-label={`Grow by it: ${part.name} by ${route.name}`}
                 onClick={() =>
                   void edit(`Grow the ladder of ${part.name} by ${route.name}`, (change) =>
                     growByOwnRoute(change, ladder.id, route.id, newId),
@@ -76,7 +76,7 @@ export function OwnRoutes({ part, ladder }: { readonly part: Part; readonly ladd
                   </Button>
                   <Button
                     look="danger"
-                    aria-label={`Take the route ${route.name} away`}
+                    aria-label={`Take away: the route ${route.name}`}
                     onClick={() => void edit(`Take the route ${route.name} away`, (change) => change.remove('ownRoutes', route.id))}
                   >
                     Take away

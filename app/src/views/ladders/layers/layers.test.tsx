@@ -189,7 +189,7 @@ describe('masks of a ladder', () => {
     await waitFor(async () => expect((await db.records('maskPlans').toArray())[0]?.borders).toHaveLength(2));
     await user.selectOptions(screen.getByRole('combobox', { name: 'Edges are sealed' }), 'none');
     await waitFor(async () => expect((await db.records('maskPlans').toArray())[0]?.seal).toBe('none'));
-    await user.click(screen.getByRole('button', { name: 'Take black away' }));
+    await user.click(screen.getByRole('button', { name: 'Take away: black' }));
     await waitFor(async () => expect((await db.records('maskPlans').toArray())[0]).toMatchObject({ borders: [], order: [] }));
     const moves = await screen.findAllByRole<HTMLButtonElement>('button', { name: /^cream (earlier|later)$/u });
     await user.click(moves.find((move) => !move.disabled) as HTMLElement);

@@ -63,7 +63,7 @@ export function BorderTable({
             />
             <Button
               look="quiet"
-              aria-label={`Take border ${at + 1} away`}
+              aria-label={`Take away: border ${at + 1}`}
               onClick={() =>
                 onChange(
                   'Take a border away',

@@ -125,7 +125,7 @@ export function RegionTable({
                 />
               </div>
               <CheckField label="lies under the others too" checked={region.isBase} onChange={(isBase) => patch(region, { isBase })} />
-              <Button look="quiet" aria-label={`Take ${region.name} away`} onClick={() => remove(region)}>
+              <Button look="quiet" aria-label={`Take away: ${region.name}`} onClick={() => remove(region)}>
                 Take away
               </Button>
             </div>

@@ -34,7 +34,7 @@ export function References({ propId }: { readonly propId: string }) {
               </Link>
             </p>
             {picture.note && <p className="text-dim text-sm">{picture.note}</p>}
-            <Button look="quiet" className="text-sm" aria-label={`Take ${picture.name} away`} onClick={() => remove(picture)}>
+            <Button look="quiet" className="text-sm" aria-label={`Take away: ${picture.name}`} onClick={() => remove(picture)}>
               Take away
             </Button>
           </li>

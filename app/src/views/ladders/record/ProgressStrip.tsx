@@ -70,7 +70,7 @@ export function ProgressStrip({ part, index }: { readonly part: Part; readonly i
             <Button
               look="quiet"
               className="text-sm"
-              aria-label={`Take ${words(picture)} away`}
+              aria-label={`Take away: ${words(picture)}`}
               disabled={toldBy.has(picture.id)}
               onClick={() => void edit(`Take ${picture.name} away`, (change) => removeInspectionPicture(change, picture.id))}
             >

@@ -115,7 +115,7 @@ export function RegionsPanel({
             <Button
               look="quiet"
               className="text-sm"
-              aria-label={`Take ${region.name} away`}
+              aria-label={`Take away: ${region.name}`}
               onClick={() =>
                 onChange(`Take ${region.name} away`, (kept) => ({ ...kept, regions: kept.regions.filter((_, nth) => nth !== at) }))
               }

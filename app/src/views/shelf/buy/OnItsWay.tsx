@@ -60,14 +60,14 @@ export function OnItsWay({ shop }: { readonly shop: Shop }) {
               />
               <Button
                 look="primary"
-                aria-label={`${nameOf(one)} has come`}
+                aria-label={`It has come: ${nameOf(one)}`}
                 onClick={() => void edit(`${nameOf(one)} has come`, (change) => arrive(change, one.id, clock.now(), newId))}
               >
                 It has come
               </Button>
               <Button
                 look="quiet"
-                aria-label={`${nameOf(one)} was not ordered`}
+                aria-label={`It was not ordered: ${nameOf(one)}`}
                 onClick={() => void edit(`Take the order of ${nameOf(one)} back`, (change) => change.remove('purchases', one.id))}
               >
                 It was not ordered

@@ -90,7 +90,7 @@ export function PacksSheet({ shop }: { readonly shop: Shop }) {
                 <p className="font-semibold">{thing.name}</p>
                 <Button
                   look="quiet"
-                  aria-label={`Take a pack of ${thing.name} away`}
+                  aria-label={`Take away: a pack of ${thing.name}`}
                   onClick={() => void edit(`Take a pack of ${thing.name} away`, (change) => change.remove('packs', pack.id))}
                 >
                   Take away

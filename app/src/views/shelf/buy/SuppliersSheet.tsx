@@ -66,7 +66,7 @@ function SupplierRow({ supplier, shop }: { readonly supplier: Supplier; readonly
         />
         <Button
           look="quiet"
-          aria-label={`Take ${supplier.name} away`}
+          aria-label={`Take away: ${supplier.name}`}
           onClick={() => void edit(`Take ${supplier.name} away`, (change) => change.remove('suppliers', supplier.id))}
         >
           Take away

@@ -76,7 +76,7 @@ function Instead({ product }: { readonly product: Product }) {
               </p>
             ))}
           </div>
-          <Button aria-label={`Take ${other.product.name}`} onClick={() => take(other.product)}>
+          <Button aria-label={`Take it: ${other.product.name}`} onClick={() => take(other.product)}>
             Take it
           </Button>
         </li>

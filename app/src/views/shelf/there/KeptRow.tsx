@@ -69,7 +69,7 @@ export function KeptRow({ kept, nowMs, shop }: { readonly kept: KeptThing; reado
             patch('how it is counted', level === 'counted' ? { level: null, countedAtMs: now() } : { level: level as Kept['level'] })
           }
         />
-        <Button aria-expanded={isOpen} aria-label={`More of ${name}`} onClick={() => setOpen(!isOpen)}>
+        <Button aria-expanded={isOpen} aria-label={`${isOpen ? 'Less' : 'More'} of ${name}`} onClick={() => setOpen(!isOpen)}>
           {isOpen ? 'Less' : 'More'}
         </Button>
       </div>

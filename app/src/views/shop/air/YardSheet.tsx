@@ -114,7 +114,7 @@ function ReadingsAhead() {
             {formats.moment(reading.atMs, now)}: {formats.temperature(reading.temperatureCelsius)} ·{' '}
             {Math.round(reading.relativeHumidityPercent)} %
           </span>
-          <Button aria-label={`Take away the forecast for ${formats.moment(reading.atMs, now)}`} onClick={() => drop(reading)}>
+          <Button aria-label={`Take away: the forecast for ${formats.moment(reading.atMs, now)}`} onClick={() => drop(reading)}>
             Take away
           </Button>
         </li>

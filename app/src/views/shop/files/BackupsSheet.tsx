@@ -64,7 +64,7 @@ export function BackupsSheet({ onOpen }: { readonly onOpen: (file: File) => void
               <span className="text-dim mr-auto">
                 {REASON_WORDS[file.reason]}, {Math.max(1, Math.round(file.bytes / 1024))} kB
               </span>
-              <Button look="quiet" aria-label={`Look at the backup of ${formats.full(file.atMs)}`} onClick={() => void open(file)}>
+              <Button look="quiet" aria-label={`Look at it: the backup of ${formats.full(file.atMs)}`} onClick={() => void open(file)}>
                 Look at it
               </Button>
             </li>

@@ -61,7 +61,7 @@ export function BusySheet({ shop }: { readonly shop: Shop }) {
             </span>
             <Button
               look="quiet"
-              aria-label={`Take ${entry.title}, ${formats.full(entry.startMs)}, away`}
+              aria-label={`Take away: ${entry.title}, ${formats.full(entry.startMs)}`}
               onClick={() =>
                 keep(
                   `Take ${entry.title} away`,

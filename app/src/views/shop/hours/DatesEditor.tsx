@@ -43,7 +43,7 @@ export function DatesEditor({
                 }
               />
             ))}
-            <Button look="quiet" aria-label={`Take ${entry.date} away`} onClick={() => onChange(dates.filter((_, i) => i !== at))}>
+            <Button look="quiet" aria-label={`Take away: ${entry.date}`} onClick={() => onChange(dates.filter((_, i) => i !== at))}>
               ✕
             </Button>
           </li>

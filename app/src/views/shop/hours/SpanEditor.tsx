@@ -116,7 +116,7 @@ export function WeekEditor({
           <Button
             look="quiet"
             className="text-dim justify-self-start px-2!"
-            aria-label={`Add ${name.toLowerCase()} on ${of}`}
+            aria-label={`${words === '+' ? 'Add' : words} ${name.toLowerCase()} on ${of}`}
             onClick={() => {
               const startMinute = Math.min(latest, 1380);
               onChange([...spans, { weekday, startMinute, endMinute: Math.min(1440, startMinute + 60) }]);

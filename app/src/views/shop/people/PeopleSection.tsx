@@ -77,7 +77,7 @@ function PersonSheet({ person, shop }: { readonly person: Person; readonly shop:
         />
         <Button
           look="quiet"
-          aria-label={`Take ${person.name} away`}
+          aria-label={`Take away: ${person.name}`}
           onClick={() => void edit(`Take ${person.name} away`, (change) => change.remove('persons', person.id))}
         >
           Take away
@@ -142,7 +142,7 @@ function AwayTimes({ person, onChange }: { readonly person: Person; readonly onC
             </span>
             <Button
               look="quiet"
-              aria-label={`Take the time away from ${formats.full(entry.startMs)} out`}
+              aria-label={`Take away: the time away from ${formats.full(entry.startMs)}`}
               onClick={() => onChange(person.busy.filter((other) => other !== entry))}
             >
               ✕

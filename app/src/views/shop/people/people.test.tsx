@@ -34,7 +34,7 @@ describe('who works here', () => {
     await user.selectOptions(within(sheet).getByRole('combobox', { name: 'Hours' }), 'own hours');
     // Own hours begin as the shop's.
     await waitFor(async () => expect((await personsOf(db))[1]?.hours).toEqual((await db.records('shop').toArray())[0]?.hours));
-    await user.click(within(sheet).getByRole('button', { name: 'Add own hours on Monday' }));
+    await user.click(within(sheet).getByRole('button', { name: 'none; add own hours on Monday' }));
     await waitFor(async () => expect((await personsOf(db))[1]?.hours).toContainEqual({ weekday: 1, startMinute: 1080, endMinute: 1140 }));
     await user.click(within(sheet).getByRole('button', { name: 'Day off' }));
     await waitFor(async () => expect((await personsOf(db))[1]?.exceptions).toMatchObject([{ spans: [] }]));
@@ -45,7 +45,7 @@ describe('who works here', () => {
     await waitFor(() => expect(screen.getByRole('button', { name: 'Add' }).hasAttribute('disabled')).toBe(true));
     const juna = (await personsOf(db))[1]?.id ?? '';
     await store.edit('ask', (edit) => edit.patch('rungs', 'host-2', { personId: juna }));
-    await user.click(within(sheet).getByRole('button', { name: 'Take Juna away' }));
+    await user.click(within(sheet).getByRole('button', { name: 'Take away: Juna' }));
     await waitFor(async () => expect((await personsOf(db)).map(({ name }) => name)).toEqual(['Me']));
     expect(await db.records('rungs').get('host-2')).toMatchObject({ personId: null });
   });

@@ -173,7 +173,7 @@ function ValueRow({
       </td>
       <td className="py-1">
         {own && (
-          <Button look="quiet" onClick={() => onSet(field.field, null)} aria-label={`Back to the class default of ${field.name}`}>
+          <Button look="quiet" onClick={() => onSet(field.field, null)} aria-label={`Default of the class: ${field.name}`}>
             Default
           </Button>
         )}

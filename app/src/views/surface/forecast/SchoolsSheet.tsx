@@ -207,7 +207,7 @@ function SchoolRow({ forecast, surface }: { readonly forecast: SchoolForecast; r
           <Button
             look="quiet"
             className="px-2! text-sm whitespace-nowrap"
-            aria-label={`Grow ${part.name} by ${forecast.name}`}
+            aria-label={`Grow it: ${part.name} by ${forecast.name}`}
             onClick={() =>
               void edit(`Grow the ladder of ${part.name} by ${forecast.name.toLowerCase()}`, (change) =>
                 growSchool(change, ladder.id, forecast.smoothing, products, newId, surface.ridge.value),

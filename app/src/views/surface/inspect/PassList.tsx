@@ -34,7 +34,7 @@ export function PassList({ surface }: { readonly surface: Surface }) {
             <Button
               look="quiet"
               className="text-sm"
-              aria-label={`Take pass ${at + 1} away`}
+              aria-label={`Take away: pass ${at + 1}`}
               onClick={() => void edit(`Take pass ${at + 1} of ${part.name} away`, (change) => change.remove('passes', pass.id))}
             >
               Take away

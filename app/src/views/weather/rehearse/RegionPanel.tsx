@@ -170,7 +170,7 @@ function RegionRow({
         <Button
           look="quiet"
           className="text-sm"
-          aria-label={`Take ${name} away`}
+          aria-label={`Take away: ${name}`}
           onClick={() => void keep('Take a region away', (run, id) => removeWeatherRegion(run, id, region.id))}
         >
           Take away
