@@ -60,7 +60,7 @@ test('a backup is kept by hand, looked at, and told as what it would do', async 
   await openDemo(page, '/shop/files');
   await page.getByRole('button', { name: 'Keep one now' }).click();
   await page
-    .getByRole('button', { name: /^Look at the backup/u })
+    .getByRole('button', { name: /^Look at it: the backup/u })
     .first()
     .click();
   await expect(page.getByText('is sound.').first()).toBeVisible();
