@@ -76,7 +76,7 @@ export async function moveToToday(store: Store, clock: ShopClock): Promise<void>
   const days = Math.floor((wallNow - shopNow) / 86_400_000);
   const bundle = await gatherProject(store.db, Math.round(shopNow));
   const project = { ...bundle.project, rungs: bundle.project.rungs.map((rung) => putDownAt(rung, shopNow)) };
-  // One transaction: days that were moved under a clock that was not would be days in hand.
+  // One transaction: records moved to today would lie weeks ahead of a clock that still shows the demo’s moment.
   await importProject(store, { ...bundle, project: shiftDates(project, days) }, 'replace', [{ key: 'clockOffsetMs', value: 0 }]);
   clock.setOffset(0);
 }

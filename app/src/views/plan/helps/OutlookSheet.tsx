@@ -133,7 +133,7 @@ function Risks({ outlook, index }: { readonly outlook: ShopOutlook; readonly ind
         {risks.map(({ rungId, share }) => (
           <li key={rungId} className="flex justify-between gap-3">
             <span>{index.rungTitle(rungId)}</span>
-            <span className="figure">{Math.round(share * 100)} %</span>
+            <span className="figure whitespace-nowrap">{Math.round(share * 100)} %</span>
           </li>
         ))}
       </ul>
