@@ -34,8 +34,8 @@ test('a note for next time comes back with the same product, is laid to rest, an
 
 test('a film that was not ready teaches its product, the sheet says so, and undo forgets it', async ({ page }) => {
   await openDemo(page);
-  await page.getByRole('button', { name: 'I tried it: matte clear, Handle grip' }).click();
-  await page.getByRole('group', { name: 'Tried: matte clear, Handle grip' }).getByRole('button', { name: 'Not yet' }).click();
+  await page.getByRole('button', { name: 'I tried it: Handle grip: matte clear' }).click();
+  await page.getByRole('group', { name: 'Tried: Handle grip: matte clear' }).getByRole('button', { name: 'Not yet' }).click();
   await expect(page.getByText(/^It dries in 1\.\d\d × the label’s time here/u)).toBeVisible();
   await goTo(page, '/shop/products');
   await page

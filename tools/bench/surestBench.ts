@@ -7,9 +7,9 @@ import type { PlayOdds } from '../../core/src/plan/play/playOdds';
 import { readPlayTables } from '../../core/src/plan/play/playTables';
 import { prepareProblem } from '../../core/src/plan/problem/preparedProblem';
 import type { PreparedProblem } from '../../core/src/plan/problem/preparedProblem';
-import { buildShopProblem } from '../../core/src/plan/shop/buildShopProblem';
-import { surestOptions } from '../../core/src/plan/shopPlan/planShop';
-import { DateJudge } from '../../core/src/plan/surest/dateJudge';
+import { toPlayed } from '../../core/src/plan/shopPlan/planOrder';
+import { planShopAtOnce } from '../../core/src/plan/shopPlan/planShop';
+import { datesMet, shopOutlook } from '../../core/src/plan/shopPlan/shopOutlook';
 import { searchSurest } from '../../core/src/plan/surest/searchSurest';
 import { triage } from '../../core/src/plan/ideas/triage';
 import { domainInstance } from '../../core/src/plan/testing/domainInstance';
@@ -23,9 +23,8 @@ const SPREAD = { low: 0.75, mode: 1, high: 1.7, againChance: 0.05, againShare: 0
 /** Plays enough for two seconds or so here; a search that is counted in plays ends at its own time. */
 const PLAYS = { 12: 7000, 20: 3000 } as const;
 
-/** Seeds whose searches are held against each other, days the demo is looked ahead, and plays each of their chances is drawn from. */
+/** Seeds whose searches are held against each other, and fresh plays each of their chances is drawn from. */
 const SEEDS = 8;
-const HORIZON_DAYS = 40;
 const FRESH_PLAYS = 2000;
 
 interface DatedShop {
@@ -51,7 +50,7 @@ function datedShop(seed: number, size: number): DatedShop {
 }
 
 /** The share of dates met in 400 plays against fortunes no order was chosen on. */
-function datesMet({ prepared, odds, dueMinute }: DatedShop, keys: ArrayLike<number>): number {
+function shareMet({ prepared, odds, dueMinute }: DatedShop, keys: ArrayLike<number>): number {
   const { groups } = playChance(prepared, keys, { ...odds, runs: 400, seed: 77 });
   return groups.reduce((sum, group) => sum + shareWithin(group.readyMinutes, dueMinute), 0) / groups.length;
 }
@@ -73,12 +72,12 @@ export function benchSurest(tell: Tell): void {
       while (!step.done) step = search.next();
       const ms = performance.now() - began;
       took += ms;
-      surest += datesMet(shop, step.value.keys);
+      surest += shareMet(shop, step.value.keys);
       const onPaper = searchPlans(shop.prepared, { seed: 1, objective: 'readyFirst' });
       let state = onPaper.next().value;
       const paperBegan = performance.now();
       while (performance.now() - paperBegan < ms) state = onPaper.next().value;
-      paper += datesMet(shop, plannedKeys(shop.prepared, state.plan));
+      paper += shareMet(shop, plannedKeys(shop.prepared, state.plan));
     }
     console.log(
       `  ${count} shops of ${size} × ${size}, dates met in ${(took / count / 1000).toFixed(1)} s each: on paper ${(paper / count).toFixed(2)}, surest ${(surest / count).toFixed(2)}, ${(surest / paper).toFixed(2)} × (wanted ${goal} ×)`,
@@ -105,22 +104,20 @@ export function benchSurest(tell: Tell): void {
   tellSpread();
 }
 
-/** How far the chances of the demo's dates lie apart by the seed of a search that ended. */
+/** How far dates met, and the chances of the demo's dates, lie apart by the seed of a search that ended. */
 function tellSpread(): void {
   const input = readPlanInput(DEMO, undefined);
-  const shop = buildShopProblem(input, HORIZON_DAYS);
-  const prepared = prepareProblem(shop.problem);
-  const options = surestOptions(input, shop, {});
-  const judge = new DateJudge(prepared, options.odds, FRESH_PLAYS, 1);
-  const found = Array.from({ length: SEEDS }, (_, nth) => {
-    const search = searchSurest(prepared, { ...options, seed: nth + 1 });
-    let step = search.next();
-    while (!step.done) step = search.next();
-    return judge.chances(step.value.keys);
+  const outlooks = Array.from({ length: SEEDS }, (_, nth) => {
+    const made = planShopAtOnce(input, { seed: nth + 1, objective: 'surest' });
+    if (made.kind === 'faulty') throw new Error('the demo cannot be planned');
+    return shopOutlook(input, toPlayed(made), FRESH_PLAYS, 1);
   });
-  const between = (values: readonly number[]): string => `${Math.min(...values).toFixed(3)} to ${Math.max(...values).toFixed(3)}`;
-  const ids = [...(found[0]?.keys() ?? [])];
-  const means = found.map((chances) => ids.reduce((sum, id) => sum + (chances.get(id) ?? 0), 0) / Math.max(1, ids.length));
-  console.log(`  the demo by ${SEEDS} seeds, each date counting once: dates met ${between(means)} (wanted within 0.03)`);
-  for (const id of ids) console.log(`    ${id}: ${between(found.map((chances) => chances.get(id) ?? 0))}`);
+  const between = (values: readonly (number | null)[]): string => {
+    const told = values.filter((value) => value !== null);
+    return `${Math.min(...told).toFixed(3)} to ${Math.max(...told).toFixed(3)}`;
+  };
+  const met = outlooks.map((outlook) => datesMet(outlook, input.props));
+  console.log(`  the demo by ${SEEDS} seeds: dates met ${between(met)} (wanted within 0.03)`);
+  for (const { id, name } of input.props)
+    console.log(`    ${name}: ${between(outlooks.map(({ props }) => props.find(({ propId }) => propId === id)?.chanceOfDate ?? null))}`);
 }

@@ -7,7 +7,7 @@ import { decayAt, fitDecay, hoursToReach } from './decayFit';
 import { FLAW_KINDS } from './flawKinds';
 import { flawSeverity } from './flawSeverity';
 import type { InspectedPass, VerdictAsk } from './verdict';
-import { judgePasses, LEAST_WIN_MICROMETRES } from './verdict';
+import { judgePasses } from './verdict';
 
 const FORECAST = { startMicrometres: 100, endMicrometres: 20, hours: 4, passes: 4 };
 /** What the forecast believes to be lost an hour: ln 5 in four hours, off by half of it (guessed). */
@@ -125,7 +125,15 @@ describe('the verdict at its edges', () => {
     expect(two.nextWinsMicrometres).toBeLessThan(2);
     expect(two).toMatchObject({ kind: 'stop', passesLeft: { likely: 0, low: 0, high: 0 } });
     expect(judge([pass(2, 22), pass(4, 21.8)], { forecast: flat, isFillingOpen: true }).kind).not.toBe('stop');
-    expect(LEAST_WIN_MICROMETRES, 'as docs/method.md has it').toBe(2);
+    // Either side of the two micrometres: 30 to 27.8 goes on, 30 to 28 does not. The forecast believes the same curve, so that it moves neither.
+    const after = (left: number) => {
+      const start = 30 ** 2 / left;
+      const passes = Math.log(start / 10) / Math.log(30 / left);
+      const forecast = { startMicrometres: start, endMicrometres: 10, hours: 2 * passes, passes };
+      return judge([pass(2, 30), pass(4, left)], { forecast, wantedMicrometres: 10 });
+    };
+    expect(after(27.8).nextWinsMicrometres).toBeCloseTo(2.06, 1);
+    expect([after(27.8).kind, after(28).kind]).toEqual(['morePasses', 'stop']);
     expect(judge([pass(2, 22), pass(4, 19)], { forecast: flat, openFlaws: 2 }).kind).toBe('onePass');
   });
 });

@@ -56,6 +56,19 @@ describe('an edit', () => {
     expect(await plain()).toBe(before);
     expect(await store.historyState()).toMatchObject({ undoLabel: null, redoLabel: null });
   });
+  it('keeps what is beside the records with them or not at all, and undo leaves it', async () => {
+    const turned = { key: 'clockOffsetMs', value: 60_000 } as const;
+    const keep = (weight: number) =>
+      store.edit('turn', async (edit) => {
+        await edit.keepBeside([turned]);
+        await edit.patch('props', 'prop', { weight });
+      });
+    expect(await codeOf(keep(-1))).toBe('invalid');
+    expect(await db.meta.get('clockOffsetMs')).toBeUndefined();
+    await keep(7);
+    await store.undo();
+    expect(await db.meta.get('clockOffsetMs')).toEqual(turned);
+  });
   it('names the path of what cannot be kept', async () => {
     const error: unknown = await store
       .edit('bad', (edit) => edit.patch('rungs', 'host-1', { minutes: 1e9 }))

@@ -30,9 +30,8 @@ export function TriedFilm({ film, index }: { readonly film: FilmAnswer; readonly
   const usual = film.nextNeeds && stages.includes(film.nextNeeds) ? film.nextNeeds : stages[0];
   const stage = chosen ?? usual;
   if (!product || stage === undefined) return null;
-  const part = index.parts.get(film.partId);
-  // Several parts may dry with coats of one name.
-  const named = part ? `${film.filmName}, ${part.name}` : film.filmName;
+  // With its part: several may dry with coats of one name.
+  const named = index.rungTitle(film.rungId);
   const keep = async (isReached: boolean): Promise<void> => {
     try {
       const nowMs = Math.round(clock.now());

@@ -112,11 +112,11 @@ export function WeekEditor({
       {WEEKDAYS.map(([weekday, day]) => {
         const own = indexed.filter(({ span }) => span.weekday === weekday).sort((a, b) => a.span.startMinute - b.span.startMinute);
         const latest = own.at(-1)?.span.endMinute ?? 18 * 60;
-        const addButton = (of: string, words: string) => (
+        const addButton = (words: string, spoken: string) => (
           <Button
             look="quiet"
             className="text-dim justify-self-start px-2!"
-            aria-label={`${words === '+' ? 'Add' : words} ${name.toLowerCase()} on ${of}`}
+            aria-label={`${spoken} ${name.toLowerCase()} on ${day}`}
             onClick={() => {
               const startMinute = Math.min(latest, 1380);
               onChange([...spans, { weekday, startMinute, endMinute: Math.min(1440, startMinute + 60) }]);
@@ -150,10 +150,10 @@ export function WeekEditor({
                   >
                     ✕
                   </Button>
-                  {order === own.length - 1 && latest < 1440 && own.length < 4 && addButton(day, '+')}
+                  {order === own.length - 1 && latest < 1440 && own.length < 4 && addButton('+', 'Add')}
                 </div>
               ))}
-              {own.length === 0 && addButton(day, 'none; add')}
+              {own.length === 0 && addButton('none; add', 'none; add')}
             </div>
           </li>
         );
