@@ -8,7 +8,7 @@ import { readPlayTables } from '../../core/src/plan/play/playTables';
 import { prepareProblem } from '../../core/src/plan/problem/preparedProblem';
 import type { PreparedProblem } from '../../core/src/plan/problem/preparedProblem';
 import { toPlayed } from '../../core/src/plan/shopPlan/planOrder';
-import { planShopAtOnce } from '../../core/src/plan/shopPlan/planShop';
+import { planShop } from '../../core/src/plan/shopPlan/planShop';
 import { datesMet, shopOutlook } from '../../core/src/plan/shopPlan/shopOutlook';
 import { searchSurest } from '../../core/src/plan/surest/searchSurest';
 import { triage } from '../../core/src/plan/ideas/triage';
@@ -108,7 +108,7 @@ export function benchSurest(tell: Tell): void {
 function tellSpread(): void {
   const input = readPlanInput(DEMO, undefined);
   const outlooks = Array.from({ length: SEEDS }, (_, nth) => {
-    const made = planShopAtOnce(input, { seed: nth + 1, objective: 'surest' });
+    const made = planShop(input, { seed: nth + 1, objective: 'surest' });
     if (made.kind === 'faulty') throw new Error('the demo cannot be planned');
     return shopOutlook(input, toPlayed(made), FRESH_PLAYS, 1);
   });
