@@ -84,3 +84,48 @@ test('cards go onto the paper that is usual where the shop counts so', async ({ 
   await page.getByRole('button', { name: 'Print', exact: true }).click();
   expect(await onItsPaper(page)).toEqual([LETTER, LETTER]);
 });
+
+/** What `count` finds in the page as it goes onto paper, after everything that listens has drawn. */
+async function onPaper(page: Page, selector: string): Promise<number> {
+  await page.evaluate((what) => {
+    addEventListener('beforeprint', () => Object.assign(globalThis, { drawn: document.querySelectorAll(what).length }), { once: true });
+  }, selector);
+  await page.pdf({ preferCSSPageSize: true });
+  return page.evaluate(() => (globalThis as { drawn?: number }).drawn ?? 0);
+}
+
+test('what is drawn only where it is in sight is whole on paper: the log, the plan and its list, the ladders', async ({ page }) => {
+  await page.setViewportSize({ width: 1024, height: 420 });
+  await openDemo(page, '/log');
+  const list = page.getByRole('region', { name: /entries, newest first$/u });
+  const all = Number.parseInt((await list.getAttribute('aria-label')) ?? '', 10);
+  expect(await list.getByRole('listitem').count()).toBeLessThan(all);
+  expect(await onPaper(page, 'main ol > li')).toBe(all);
+  await expect.poll(() => list.getByRole('listitem').count()).toBeLessThan(all);
+
+  await page.goto(`${DEMO}/ladders/lantern`);
+  await expect(page.getByRole('group', { name: /^Ladders;/u })).toBeVisible();
+  expect(await onPaper(page, 'main section [data-grid$=".0"]')).toBe(7);
+
+  await page.goto(`${DEMO}/plan`);
+  await expect(page.getByRole('region', { name: 'Ready' })).toBeVisible();
+  const rows = 'svg g > text.font-sans';
+  const inSight = await page.locator(rows).count();
+  expect(await onPaper(page, rows)).toBeGreaterThan(inSight);
+  await page.getByRole('radio', { name: 'List' }).click();
+  const days = page.getByRole('region', { name: /^Plan by day/u });
+  const shown = await days.locator('section').count();
+  expect(await onPaper(page, 'main [aria-label^="Plan by day"] section')).toBeGreaterThan(shown);
+});
+
+test('no page that comes out of a view is empty: the plan is its picture and what is told of it', async ({ page }) => {
+  await openDemo(page, '/plan');
+  await expect(page.getByRole('region', { name: 'Ready' })).toBeVisible();
+  // The picture had the third page to itself, behind a heading and an empty one.
+  await page.emulateMedia({ media: 'print' });
+  await page.evaluate(() => dispatchEvent(new Event('beforeprint')));
+  const picture = await page.getByRole('group', { name: /^Plan\. Plus and minus/u }).locator('svg').first().boundingBox();
+  // A millimetre is 3.78 px: what A4 has across and down within its margins.
+  expect(picture?.height ?? 9999).toBeLessThanOrEqual(190 * 3.78);
+  expect(picture?.y ?? 9999).toBeLessThanOrEqual(25 * 3.78);
+});

@@ -14,7 +14,7 @@ export function CoreSample({ layers, formats }: { readonly layers: readonly Film
     <figure aria-label={`Film stack, ${formats.film(total)} in all`}>
       <svg
         viewBox={`0 0 340 ${HEIGHT + 14}`}
-        className="w-full"
+        className="w-full max-w-md"
         role="img"
         aria-label={layers.map((layer) => `${layer.name} ${formats.film(layer.micrometres)}`).join(', from the part up: ')}
       >

@@ -1,8 +1,7 @@
 import { hexOfProduct } from '@zinc-ladder/model/gather/film/gatherPaints';
 import type { StandingEntry } from '@zinc-ladder/model/log/standingLog';
 import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
-import { useVirtualizer } from '@tanstack/react-virtual';
-import { memo, useCallback, useRef, useState } from 'react';
+import { memo, useCallback, useState } from 'react';
 import type { Formats } from '../../base/formats';
 import { formatSpan } from '../../base/formats';
 import { useNow } from '../../clock/ClockContext';
@@ -11,6 +10,7 @@ import { useFormats } from '../../features/formats/useFormats';
 import { usePersons } from '../../features/person/useAtBench';
 import { Picture } from '../../features/pictures/Picture';
 import { Button } from '../../ui/Button';
+import { LongList } from '../../ui/list/LongList';
 import { Swatch } from '../../ui/swatch/Swatch';
 import { CorrectionForm } from './CorrectionForm';
 import { KIND_WORDS, titleOf } from './logWords';
@@ -23,56 +23,36 @@ interface EntryListProps {
 
 /** Entries of the log, of which those in sight are drawn. A key that changed nothing here yet leaves it alone. */
 export const EntryList = memo(function EntryList({ entries, index }: EntryListProps) {
-  const scroller = useRef<HTMLDivElement>(null);
   const [correcting, setCorrecting] = useState<string | null>(null);
-  // Another function for the same entries would have all of them measured anew.
   const keyOf = useCallback((at: number) => entries[at]?.entry.id ?? at, [entries]);
-  // The virtualizer is only read here.
-  // eslint-disable-next-line react-hooks/incompatible-library
-  const rows = useVirtualizer({
-    count: entries.length,
-    getScrollElement: () => scroller.current,
-    estimateSize: usualHeight,
-    overscan: 12,
-    getItemKey: keyOf,
-  });
   return (
-    <div
-      ref={scroller}
+    <LongList
+      as="ol"
+      label={`${entries.length} entries, newest first`}
       className="min-h-0 flex-1 overflow-auto"
-      tabIndex={0}
-      role="region"
-      aria-label={`${entries.length} entries, newest first`}
+      count={entries.length}
+      keyOf={keyOf}
+      usualHeight={usualHeight}
+      beyond={12}
+      itemClassName="border-line border-b"
     >
-      <ol className="relative" style={{ height: rows.getTotalSize() }}>
-        {rows.getVirtualItems().map((row) => {
-          const standing = entries[row.index];
-          if (!standing) return null;
-          return (
-            <li
-              key={row.key}
-              ref={rows.measureElement}
-              data-index={row.index}
-              aria-posinset={row.index + 1}
-              aria-setsize={entries.length}
-              className="border-line absolute w-full border-b"
-              style={{ transform: `translateY(${row.start}px)` }}
-            >
-              <EntryRow
-                standing={standing}
-                index={index}
-                isCorrecting={correcting === standing.entry.id}
-                onCorrect={(isOn) => setCorrecting(isOn ? standing.entry.id : null)}
-              />
-            </li>
-          );
-        })}
-      </ol>
-    </div>
+      {(at) => {
+        const standing = entries[at];
+        return (
+          standing && (
+            <EntryRow
+              standing={standing}
+              index={index}
+              isCorrecting={correcting === standing.entry.id}
+              onCorrect={(isOn) => setCorrecting(isOn ? standing.entry.id : null)}
+            />
+          )
+        );
+      }}
+    </LongList>
   );
 });
 
-/** Of an entry that is not drawn yet, px. */
 const usualHeight = (): number => 62;
 
 function EntryRow({
@@ -137,7 +117,7 @@ function EntryRow({
         <div className="text-right max-sm:col-start-2 max-sm:row-start-2">
           <Button
             look="quiet"
-            className="text-sm"
+            className="no-print text-sm"
             aria-expanded={isCorrecting}
             aria-label={`Correct ${titleOf(entry, index)}`}
             onClick={() => onCorrect(!isCorrecting)}

@@ -214,7 +214,16 @@ export function PlanView() {
         {mode === 'week' && <PlanWeek plan={ofWhom} partIds={partIds} index={index} chosen={chosen} onChoose={setChosen} />}
         {mode === 'drill' && <PlanDrill props={shownProps} parts={parts} airs={airs} films={films} index={index} />}
       </Sheet>
-      <PlanSide plan={plan} props={shownProps} partIds={partIds} films={films} index={index} chosen={chosen} onChoose={setChosen} />
+      <PlanSide
+        plan={plan}
+        props={shownProps}
+        partIds={partIds}
+        films={films}
+        index={index}
+        chosen={chosen}
+        onChoose={setChosen}
+        isPrinted={mode === 'picture' || mode === 'list'}
+      />
     </div>
   );
 }

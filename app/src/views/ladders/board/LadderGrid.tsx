@@ -9,6 +9,7 @@ import { Link } from 'react-router';
 import { useTable } from '../../../data/queries';
 import type { ShopIndex } from '../../../data/useShopIndex';
 import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import { useIsOnPaper } from '../../../ui/print/useIsOnPaper';
 import { useIsCoarse } from '../../../ui/useIsCoarse';
 import { useHeight } from '../../../ui/useSize';
 import { PartFace } from '../../../features/partFace/PartFace';
@@ -22,6 +23,8 @@ const LEAST_ROW = 22;
 const FINGER_ROW = 48;
 const HEAD = 60;
 const LABELS = 104;
+/** What a page of A4 or letter, its long side across, has for the ladders below their prop's name, px. */
+const PAGE = { width: 1000, height: 540 };
 
 /** All ladders of a prop side by side, their bands aligned. Only the columns in sight are drawn. */
 export function LadderGrid({
@@ -44,6 +47,7 @@ export function LadderGrid({
   const isCoarse = useIsCoarse();
   const row = isCoarse ? FINGER_ROW : Math.max(LEAST_ROW, Math.min(MOST_ROW, Math.floor((room - HEAD - 30) / Math.max(1, total))));
   const height = Math.max(total, 3) * row;
+  const isOnPaper = useIsOnPaper();
   // The compiler cannot see into the virtualizer; it is only read here.
   // eslint-disable-next-line react-hooks/incompatible-library
   const columns = useVirtualizer({
@@ -51,9 +55,10 @@ export function LadderGrid({
     getScrollElement: () => scroller.current,
     estimateSize: () => COLUMN,
     horizontal: true,
-    overscan: 3,
+    overscan: isOnPaper ? parts.length : 3,
     paddingStart: LABELS,
   });
+  const width = Math.max(columns.getTotalSize(), LABELS);
   const top = (place: number): number => HEAD + (total - 1 - place) * row;
 
   const onKeyDown = (event: KeyboardEvent): void => {
@@ -75,7 +80,14 @@ export function LadderGrid({
       role="group"
       aria-label="Ladders; arrow keys climb and cross"
     >
-      <div className="relative" style={{ width: Math.max(columns.getTotalSize(), LABELS), height: HEAD + height + 12 }}>
+      <div
+        className="relative"
+        style={{
+          width,
+          height: HEAD + height + 12,
+          zoom: isOnPaper ? Math.min(1, PAGE.width / width, PAGE.height / (HEAD + height + 12)) : 1,
+        }}
+      >
         {bands.map((band, order) => (
           <div
             key={band.id}

@@ -1,13 +1,12 @@
 import { counted } from '../../../base/counted';
-import { useVirtualizer } from '@tanstack/react-virtual';
 import { handsByDay } from '@zinc-ladder/core/plan/shopPlan/handsByDay';
 import type { RungTime } from '@zinc-ladder/core/plan/shopPlan/shopPlan';
-import { useRef } from 'react';
 import { useNow } from '../../../clock/ClockContext';
 import { groupBy } from '../../../base/groupBy';
 import { useShop } from '../../../data/queries';
 import type { ShopIndex } from '../../../data/useShopIndex';
 import { formatSpan } from '../../../base/formats';
+import { LongList } from '../../../ui/list/LongList';
 import { useFormats } from '../../../features/formats/useFormats';
 import { usePersons } from '../../../features/person/useAtBench';
 import { localDate } from './planDays';
@@ -30,52 +29,35 @@ export function PlanList({
   readonly chosen: string | null;
   readonly onChoose: (rungId: string) => void;
 }) {
-  const scroller = useRef<HTMLDivElement>(null);
   const formats = useFormats();
   const rungs = plan.rungs.filter((time) => partIds.has(time.partId));
   const zone = useShop()?.timeZone ?? 'UTC';
   const hasSeveral = new Set(plan.rungs.map(({ personId }) => personId)).size > 1;
   const days = [...groupBy(rungs, (time) => localDate(time.startMs, zone))];
   const hands = handsByDay(rungs, zone);
-  // The virtualizer is only read here.
-  // eslint-disable-next-line react-hooks/incompatible-library
-  const shown = useVirtualizer({
-    count: days.length,
-    getScrollElement: () => scroller.current,
-    estimateSize: (at) => HEAD_HEIGHT + ROW_HEIGHT * (days[at]?.[1].length ?? 0),
-    overscan: 2,
-    getItemKey: (at) => days[at]?.[0] ?? at,
-  });
   return (
-    <div
-      ref={scroller}
+    <LongList
+      as="div"
+      label={`Plan by day, ${counted(rungs.length, 'rung')}`}
       className="min-h-0 flex-1 overflow-auto"
-      tabIndex={0}
-      role="region"
-      aria-label={`Plan by day, ${counted(rungs.length, 'rung')}`}
+      count={days.length}
+      keyOf={(at) => days[at]?.[0] ?? at}
+      usualHeight={(at) => HEAD_HEIGHT + ROW_HEIGHT * (days[at]?.[1].length ?? 0)}
+      beyond={2}
     >
-      <div className="relative" style={{ height: shown.getTotalSize() }}>
-        {shown.getVirtualItems().map((item) => {
-          const [date, times] = days[item.index] ?? ['', []];
-          const day = formats.day(times[0]?.startMs ?? 0);
-          return (
-            <section
-              key={item.key}
-              ref={shown.measureElement}
-              data-index={item.index}
-              aria-label={day}
-              className="absolute w-full px-4 pb-5"
-              style={{ transform: `translateY(${item.start}px)` }}
-            >
-              <h2 className="font-label text-xl font-semibold">
-                {day} <span className="text-dim text-base">{formatSpan(hands.get(date)?.minutes ?? 0)} of hands</span>
-              </h2>
-              <DayTable times={times} hasSeveral={hasSeveral} index={index} chosen={chosen} onChoose={onChoose} />
-            </section>
-          );
-        })}
-      </div>
-    </div>
+      {(at) => {
+        const [date, times] = days[at] ?? ['', []];
+        const day = formats.day(times[0]?.startMs ?? 0);
+        return (
+          <section aria-label={day} className="px-4 pb-5">
+            <h2 className="font-label text-xl font-semibold">
+              {day} <span className="text-dim text-base">{formatSpan(hands.get(date)?.minutes ?? 0)} of hands</span>
+            </h2>
+            <DayTable times={times} hasSeveral={hasSeveral} index={index} chosen={chosen} onChoose={onChoose} />
+          </section>
+        );
+      }}
+    </LongList>
   );
 }
 

@@ -39,6 +39,7 @@ export function PlanSide({
   index,
   chosen,
   onChoose,
+  isPrinted,
 }: {
   readonly plan: PlannedShop;
   readonly props: readonly Prop[];
@@ -47,6 +48,8 @@ export function PlanSide({
   readonly index: ShopIndex;
   readonly chosen: string | null;
   readonly onChoose: (rungId: string) => void;
+  /** whether what is told of the plan goes onto paper with it; what is tried and changed here never does */
+  readonly isPrinted: boolean;
 }) {
   const now = useNow(60_000);
   const formats = useFormats();
@@ -59,7 +62,7 @@ export function PlanSide({
   const byMethods = handsLeft(rungs, (rung) => rung.minutes, now);
   const yours = ownHandsWords(hands, byMethods, ownMinutes.whoseSums);
   return (
-    <div className="no-print grid content-start gap-4 lg:min-h-0 lg:overflow-y-auto">
+    <div className={`grid content-start gap-4 lg:min-h-0 lg:overflow-y-auto print:mt-4 ${isPrinted ? '' : 'no-print'}`}>
       {chosen && <ChosenRung plan={plan} rungId={chosen} index={index} nowMs={now} onChoose={onChoose} />}
       <Sheet className="p-4" label="Ready">
         <h2 className="label">{shown.length === 1 ? 'Ready' : 'All ready'}, if it goes as planned</h2>
@@ -104,9 +107,13 @@ export function PlanSide({
       <NotesSheet notes={plan.notes} index={index} />
       <PrintSheet prints={plan.prints.filter(({ partId }) => partIds.has(partId))} index={index} nowMs={now} />
       <OutlookSheet plan={plan} props={props} index={index} />
-      <TriageSheet index={index} />
+      <div className="no-print contents">
+        <TriageSheet index={index} />
+      </div>
       <RiskSheet plan={plan} partIds={partIds} films={films} index={index} nowMs={now} />
-      <WhatHelps plan={plan} index={index} />
+      <div className="no-print contents">
+        <WhatHelps plan={plan} index={index} />
+      </div>
     </div>
   );
 }

@@ -22,9 +22,12 @@ import { usePlanGestures } from './usePlanGestures';
 import type { PlannedShop } from '../../../features/plan/planned';
 import type { PlanViewport } from './planViewport';
 import { RackRow } from './RackRow';
+import { useIsOnPaper } from '../../../ui/print/useIsOnPaper';
 import { useWidth } from '../../../ui/useSize';
 
 const HOUR_MS = 3_600_000;
+/** Width to height of what a page of paper, its long side across, has for it below the heading. */
+const PAGE_ASPECT = 1.6;
 
 /** The plan as a picture: air, spraying and hands above, what dries on the rack below, over one time axis. */
 export function PlanPicture({
@@ -60,25 +63,27 @@ export function PlanPicture({
 }) {
   const box = useRef<HTMLDivElement>(null);
   const scroller = useRef<HTMLDivElement>(null);
-  const width = useWidth(box, 880);
+  const seenWidth = useWidth(box, 880);
   const zone = useShop()?.timeZone ?? 'UTC';
   const formats = useFormats();
   const persons = usePersons();
+  const headHeight = HANDS_TOP + handsHeight(plan) + printHeight(plan) + 6;
+  const height = headHeight + parts.length * ROW + 8;
+  const isOnPaper = useIsOnPaper();
+  const width = isOnPaper ? Math.max(seenWidth, height * PAGE_ASPECT) : seenWidth;
   const plotWidth = width - LEFT;
   const endMs = window.startMs + window.hours * HOUR_MS;
   const x = (ms: number): number => LEFT + ((ms - window.startMs) / (endMs - window.startMs)) * plotWidth;
   const offset = (ms: number): number => utcOffsetMinutes(zone, ms);
   const inSight = (span: { readonly start: number; readonly end: number }): boolean => span.end > window.startMs && span.start < endMs;
   const partIds = new Set(parts.map((part) => part.id));
-  const headHeight = HANDS_TOP + handsHeight(plan) + printHeight(plan) + 6;
-  const height = headHeight + parts.length * ROW + 8;
   // Only the parts in sight are drawn.
   // eslint-disable-next-line react-hooks/incompatible-library
   const rows = useVirtualizer({
     count: parts.length,
     getScrollElement: () => scroller.current,
     estimateSize: () => ROW,
-    overscan: 4,
+    overscan: isOnPaper ? parts.length : 4,
     scrollMargin: headHeight,
     getItemKey: (at) => parts[at]?.id ?? at,
   });
@@ -97,7 +102,13 @@ export function PlanPicture({
         {...gestures.on}
         className="touch-pan-y overflow-hidden select-none"
       >
-        <svg width={width} height={height} className="font-figure block">
+        <svg
+          width={width}
+          height={height}
+          viewBox={`0 0 ${width} ${height}`}
+          className="font-figure block print:h-auto print:max-h-[165mm] print:w-full"
+          preserveAspectRatio="xMinYMin"
+        >
           <TimeAxis window={window} offset={offset} plotWidth={plotWidth} height={height} x={x} formats={formats} />
           <RowName y={HEAD + 30} name="Air" />
           <AirBand airs={airs} startMs={window.startMs} endMs={endMs} x={x} top={HEAD} left={LEFT} width={plotWidth} formats={formats} />

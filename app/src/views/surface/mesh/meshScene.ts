@@ -21,6 +21,7 @@ import {
 import type { MeshDrawing } from '@zinc-ladder/core/surface/drawing/meshDrawing';
 import type { Vector } from '@zinc-ladder/core/surface/mesh/vector';
 import type { Turntable } from '../../../ui/turntable/turntable';
+import { drawForPaper } from '../../../ui/turntable/drawForPaper';
 import { createTurntable } from '../../../ui/turntable/turntable';
 
 /** A flaw's pin on a mesh. */
@@ -69,18 +70,22 @@ export function createMeshScene(canvas: HTMLCanvasElement): MeshScene {
   let pieces: readonly Mesh[] = [];
   let radius = 1;
   let frame = 0;
+  const render = (): void => {
+    lamp.position.copy(camera.position).add(new Vector3().setFromMatrixColumn(camera.matrix, 1).multiplyScalar(radius));
+    renderer.render(scene, camera);
+  };
   const draw = (): void => {
     frame ||= requestAnimationFrame(() => {
       frame = 0;
-      lamp.position.copy(camera.position).add(new Vector3().setFromMatrixColumn(camera.matrix, 1).multiplyScalar(radius));
       const next = pieces.find((piece) => !piece.visible);
       if (next) next.visible = true;
-      renderer.render(scene, camera);
+      render();
       if (next) draw();
     });
   };
   const turntable = createTurntable(canvas, renderer, draw);
   const { camera } = turntable;
+  const leavePaper = drawForPaper(render);
   const clear = (group: Group): void => {
     for (const child of [...group.children]) {
       group.remove(child);
@@ -144,6 +149,7 @@ export function createMeshScene(canvas: HTMLCanvasElement): MeshScene {
     lookThrough: turntable.lookThrough,
     dispose: () => {
       cancelAnimationFrame(frame);
+      leavePaper();
       clear(parts);
       clear(pinGroup);
       turntable.dispose();

@@ -30,6 +30,7 @@ import type { RehearsedPass } from '@zinc-ladder/core/weather/technique/rehearse
 import { MOST_WEATHER_PASSES } from '@zinc-ladder/model/records/prop/weatherPlan';
 import type { OpenedSurface } from '../../../workers/weather/weatherApi';
 import type { Turntable } from '../../../ui/turntable/turntable';
+import { drawForPaper } from '../../../ui/turntable/drawForPaper';
 import { createTurntable } from '../../../ui/turntable/turntable';
 import { paceDrawing } from '../../../ui/turntable/paceDrawing';
 import { watchDrawing } from '../../../ui/turntable/watchDrawing';
@@ -137,6 +138,7 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
   const paced = paceDrawing(watchDrawing(renderer, render), (isOnItsWay) => (canvas.ariaBusy = String(isOnItsWay)));
   const draw = paced.ask;
   const turntable = createTurntable(canvas, renderer, draw);
+  const leavePaper = drawForPaper(() => render(1));
   return {
     show: ({ drawing, noise, min, max, regions }, way) => {
       up = way;
@@ -211,6 +213,7 @@ export function createWeatherScene(canvas: HTMLCanvasElement): WeatherScene {
     lookThrough: turntable.lookThrough,
     dispose: () => {
       paced.dispose();
+      leavePaper();
       turntable.dispose();
       mesh?.geometry.dispose();
       material.dispose();
