@@ -124,7 +124,11 @@ test('no page that comes out of a view is empty: the plan is its picture and wha
   // The picture had the third page to itself, behind a heading and an empty one.
   await page.emulateMedia({ media: 'print' });
   await page.evaluate(() => dispatchEvent(new Event('beforeprint')));
-  const picture = await page.getByRole('group', { name: /^Plan\. Plus and minus/u }).locator('svg').first().boundingBox();
+  const picture = await page
+    .getByRole('group', { name: /^Plan\. Plus and minus/u })
+    .locator('svg')
+    .first()
+    .boundingBox();
   // A millimetre is 3.78 px: what A4 has across and down within its margins.
   expect(picture?.height ?? 9999).toBeLessThanOrEqual(190 * 3.78);
   expect(picture?.y ?? 9999).toBeLessThanOrEqual(25 * 3.78);
