@@ -25,6 +25,8 @@ import {
 } from '../data/changes/ladder/benchChanges';
 import { beginMatch, changeMatch } from '../data/changes/prop/matchChanges';
 import { growByRecord } from '../data/changes/ladder/recordChanges';
+import { tellDone } from '../data/changes/ladder/toldChanges';
+import { openBelow } from '@zinc-ladder/model/gather/plan/toldEnds';
 import { takeTimeSheet } from '../data/changes/ladder/timeSheetChanges';
 import { growAgain } from '@zinc-ladder/model/gather/twins/growAgain';
 import type { ActMoment, ShopAct } from './shopAct';
@@ -114,6 +116,20 @@ export const SHOP_ACTS: readonly ShopAct[] = [
       return record && ((edit) => edit.remove(table, record.id));
     },
   })),
+  on('tell as done earlier', 'rungs', (edit, rung, { nowMs, makeId, records, choice }) => {
+    const ladder = records.ladders.find(({ id }) => id === rung.ladderId);
+    const own = (ladder?.rungIds ?? []).flatMap((id) => records.rungs.find((other) => other.id === id) ?? []);
+    const told = [...openBelow(own, rung.id).slice(choice(1) % 3), rung];
+    const minutes = choice(2) % 2 === 0 ? null : choice(2) % 90;
+    return tellDone(
+      edit,
+      told.map((one, at) => ({ rung: one, endMs: nowMs - (told.length - at) * 3_600_000 })),
+      minutes,
+      chosen(records.persons, choice(3))?.id ?? null,
+      () => null,
+      makeId,
+    );
+  }),
   on('take in hand', 'rungs', (edit, rung, moment) => takeInHand(edit, rung.id, bench(moment), rung.state)),
   on('take in hand all the same', 'rungs', (edit, rung, moment) =>
     takeInHand(edit, rung.id, bench(moment), rung.state, ['Grey primer is wet until 23:46.']),

@@ -12,7 +12,7 @@ function show(count: number): void {
     </LongList>,
   );
 }
-const put = (event: 'beforeprint' | 'afterprint'): void => act(() => globalThis.dispatchEvent(new Event(event)));
+const put = (event: 'beforeprint' | 'afterprint'): void => act(() => void globalThis.dispatchEvent(new Event(event)));
 const items = (): string[] => screen.queryAllByRole('listitem').map((item) => item.textContent ?? '');
 
 describe('a long list', () => {

@@ -23,6 +23,7 @@ import { ForgottenTimer } from './timers/ForgottenTimer';
 import { GapNotice } from './gap/GapNotice';
 import { NoteForm } from './NoteForm';
 import { RungHead } from './next/RungHead';
+import { DoneEarlier } from '../../features/rung/DoneEarlier';
 import { useBenchMoment } from '../../features/rung/useBenchMoment';
 import { useMend } from '../../features/mend/useMend';
 import { useOwnMinutes } from '../../features/rung/useOwnMinutes';
@@ -120,18 +121,22 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
         </Button>
       </div>
       {open === 'correct' && (
-        <InlineNumber
-          label="Minutes so far"
-          value={minutes}
-          min={0}
-          max={6000}
-          onKeep={(value) => {
-            setOpen('nothing');
-            if (value !== null && checkNumber(String(value), { min: 0, max: 6000 }) === null) {
-              void edit('Correct the timer', (change) => correctTimer(change, rung.id, value, moment()));
-            }
-          }}
-        />
+        <div className="grid min-w-0 grid-cols-1 gap-3">
+          <InlineNumber
+            label="Minutes so far"
+            value={minutes}
+            min={0}
+            max={6000}
+            onKeep={(value) => {
+              setOpen('nothing');
+              if (value !== null && checkNumber(String(value), { min: 0, max: 6000 }) === null) {
+                void edit('Correct the timer', (change) => correctTimer(change, rung.id, value, moment()));
+              }
+            }}
+          />
+          <p className="label">Or it is done since</p>
+          <DoneEarlier rung={rung} part={part} index={index} onDone={() => setOpen('nothing')} />
+        </div>
       )}
       {open === 'note' && (
         <NoteForm

@@ -37,6 +37,46 @@ describe('parts by sight', () => {
   });
 });
 
+describe('a rung that was done before it came here', () => {
+  it('is logged with what is to do below it, each at its moment, in one edit that undo takes back', async () => {
+    const project = makeSampleProject();
+    const [top] = project.rungs.filter(({ ladderId, state }) => ladderId === 'host' && state === 'open').slice(-1);
+    if (!top) throw new Error('the host has nothing open');
+    const extra = { ...top, id: 'host-top', name: 'last of all', methodId: 'sand', productId: null, minutes: 10, hardRungId: null };
+    project.rungs.push(extra);
+    project.ladders = project.ladders.map((ladder) =>
+      ladder.id === 'host' ? { ...ladder, rungIds: [...ladder.rungIds, extra.id] } : ladder,
+    );
+    const { user, db } = await openShop('/ladders/prop/host?rung=host-top', project);
+    await user.click(await screen.findByRole('button', { name: 'Done earlier' }));
+    const form = await screen.findByRole('form', { name: 'Done earlier' });
+    await user.type(within(form).getByRole('textbox', { name: /^Minutes if known/u }), 'x');
+    expect(within(form).getByText('This is not a number.')).toBeTruthy();
+    expect((within(form).getByRole('button', { name: /^Log/u }) as HTMLButtonElement).disabled).toBe(true);
+    await user.clear(within(form).getByRole('textbox', { name: /^Minutes if known/u }));
+    const lines = within(within(form).getByRole('list', { name: 'What is logged' })).getAllByRole('listitem');
+    expect(lines.map(({ textContent }) => textContent)).toHaveLength(2);
+    expect(lines[1]?.textContent).toMatch(/^last of all/u);
+    await user.click(within(form).getByRole('button', { name: 'Log 2 rungs as done' }));
+    await screen.findByRole('button', { name: 'Undo Log 2 rungs as done' });
+    const done = await db.records('rungs').get('host-top');
+    const below = await db.records('rungs').get(top.id);
+    expect([done?.state, below?.state]).toEqual(['done', 'done']);
+    expect((done?.doneAtMs ?? 0) - (below?.doneAtMs ?? 0)).toBeGreaterThanOrEqual(10 * 60_000);
+    await user.click(screen.getByRole('button', { name: 'Undo Log 2 rungs as done' }));
+    await waitFor(async () => expect((await db.records('rungs').get(top.id))?.state).toBe('open'));
+  });
+  it('may be told alone', async () => {
+    const { user, db } = await openShop(HOST);
+    await user.click(await screen.findByRole('button', { name: 'Done earlier' }));
+    const form = await screen.findByRole('form', { name: 'Done earlier' });
+    await user.type(within(form).getByRole('textbox', { name: /^Minutes if known/u }), '25');
+    await user.click(within(form).getByRole('button', { name: 'Log it as done' }));
+    await waitFor(async () => expect(await db.records('rungs').get('host-2')).toMatchObject({ state: 'done', workedMs: 25 * 60_000 }));
+    expect(screen.queryByRole('form', { name: 'Done earlier' })).toBeNull();
+  });
+});
+
 describe('the ladders of a prop', () => {
   it('stand side by side, each rung with its state in words', async () => {
     await openShop('/ladders/prop');

@@ -137,7 +137,7 @@ function FirstProp({ shop }: { readonly shop: Shop }) {
         <p role="status">
           {missing ??
             (grown.kind === 'grown'
-              ? `${counted(grown.rungs.length, 'rung')} over ${formats.area(setArea(part.areaSquareCentimetres, part.count))}, ${formatSpan(grown.handsMinutes)} of hands. The first: ${grown.rungs[0]?.name ?? 'none'}.`
+              ? `${counted(grown.rungs.length, 'rung')} over ${formats.area(setArea(part.areaSquareCentimetres, part.count))}, ${formatSpan(grown.handsMinutes)} of hands. The first: ${grown.rungs[0]?.name ?? 'none'}. What is done already is told on the ladder.`
               : '')}
         </p>
       </div>

@@ -1,19 +1,17 @@
-import { buildClockTable } from '../../cure/clockTable';
 import type { CureTables } from '../../cure/cureTables';
 import { createCureTables } from '../../cure/cureTables';
-import { CURE_PHASES } from '../../cure/dryingKind';
-import { waterLeft } from '../../cure/washWater';
 import { milestoneDemand } from '../../cure/filmDemand';
 import { findMethod } from '../../ladder/methods';
 import type { Interval } from '../../time/interval';
 import { expandWorkingHours } from '../../time/workingHours';
 import { buildJoinArcs } from './joinArcs';
-import { buildLadderArcs, WALL_CLOCK, wetDepths } from './ladderArcs';
+import { gatherClocks } from './gatherClocks';
+import { buildLadderArcs, wetDepths } from './ladderArcs';
 import { atOwnPace } from './ownMinutes';
 import { bedsAtOnce, PRINTERS, printPart } from './partPrints';
 import type { SessionShare } from './sessionFamilies';
 import { sessionShare } from './sessionFamilies';
-import type { Family, Hold, NamedClock, PlanArc, PlanProblem, PlanTask, Tool } from '../problem/problem';
+import type { Family, Hold, PlanArc, PlanProblem, PlanTask, Tool } from '../problem/problem';
 import type { SprayLimits } from '../../climate/sprayVerdict';
 import { LayCalendars } from './layCalendars';
 import { AIRBRUSHING, HANDS, LOUD, SPRAYING } from './shopCalendars';
@@ -105,7 +103,11 @@ export function buildShopProblem(asked: ShopPlanInput, horizonDays = USUAL_HORIZ
         { id: PRINTERS, name: 'printers', capacity: bedsAtOnce(input) },
       ],
       calendars: calendars.list().map(({ id, name, windows }) => ({ id, name, windows })),
-      clocks: gatherClocks(input, tables, fromMinute),
+      clocks: gatherClocks(
+        input.parts.flatMap(({ rungs }) => rungs),
+        tables,
+        fromMinute,
+      ),
       tools: [...tools.values()],
       families: [...families.values()],
       tasks,
@@ -172,21 +174,4 @@ function holdRack(rung: PlanRung, part: PlanPart, filmMicrometres: number | unde
   if (!film || filmMicrometres === undefined || part.rackPlaces === 0) return [];
   const progress = milestoneDemand(film.drying, 'handle', filmMicrometres, film.coatMicrometres) ?? 0;
   return [{ resourceId: RACK, amount: part.rackPlaces, clockId: tables.keyFor(film.drying, 'drying'), progress, ownerId: part.id }];
-}
-
-function gatherClocks(input: ShopPlanInput, tables: CureTables, fromMinute: number): NamedClock[] {
-  const clocks = new Map<string, NamedClock>([
-    [WALL_CLOCK, { id: WALL_CLOCK, table: buildClockTable(fromMinute, fromMinute + 1440, 1440, () => 1) }],
-  ]);
-  for (const part of input.parts) {
-    for (const { film, methodId, soaks } of part.rungs) {
-      const drying = film?.drying ?? waterLeft(methodId, soaks);
-      if (!drying) continue;
-      for (const phase of CURE_PHASES) {
-        const id = tables.keyFor(drying, phase);
-        if (!clocks.has(id)) clocks.set(id, { id, table: tables.tableFor(drying, phase) });
-      }
-    }
-  }
-  return [...clocks.values()];
 }

@@ -174,7 +174,8 @@ async function logDeviation(edit: Edit, rung: Rung, despite: readonly string[], 
   if (despite.length > 0) await addEntry(edit, rung, 'deviation', moment.nowMs, null, { text: despite.join(' ').slice(0, 4000) }, moment);
 }
 
-async function addEntry(
+/** Writes down what was done to a rung, with the air of where it is worked on. */
+export async function addEntry(
   edit: Edit,
   rung: Rung,
   kind: LogEntry['kind'],
@@ -223,6 +224,7 @@ const NOTHING_MORE: Pick<LogEntry, 'isForNextTime' | 'pictureIds' | 'correctsId'
 
 const NOTHING_SAID: Said = { text: '' };
 
-function toMinutes(ms: number): number {
+/** Minutes to a tenth, as the log keeps them. */
+export function toMinutes(ms: number): number {
   return Math.round(ms / 6000) / 10;
 }

@@ -28,6 +28,7 @@ import { findLastTime } from '../../../features/rung/lastTime';
 import { RungFacts } from '../../../features/rung/RungFacts';
 import { useNewestByRung, useNotesForNextTime } from '../../../features/rung/useLogOfRung';
 import { StartWarnings } from '../../../features/rung/StartWarnings';
+import { DoneEarlier } from '../../../features/rung/DoneEarlier';
 import { MendPanel } from '../../../features/mend/MendPanel';
 import { useStartWarnings } from '../../../features/rung/useStartWarnings';
 import { useBenchMoment } from '../../../features/rung/useBenchMoment';
@@ -65,7 +66,14 @@ export function RungSheet({
         <h2 className="font-label text-4xl leading-tight font-semibold">{rung.name}</h2>
         {rung.detail && <p className="text-dim">{rung.detail}</p>}
       </div>
-      <WorkActions rung={rung} index={index} isEditing={isEditing} onEdit={() => setIsEditing(!isEditing)} />
+      <WorkActions
+        key={`work ${rung.id}`}
+        rung={rung}
+        part={part}
+        index={index}
+        isEditing={isEditing}
+        onEdit={() => setIsEditing(!isEditing)}
+      />
       {isEditing ? (
         <RungEditor key={rung.id} rung={rung} part={part} />
       ) : (
@@ -141,11 +149,13 @@ function WhenSheet({ rung, index }: { readonly rung: Rung; readonly index: ShopI
 /** What is done with it now. */
 function WorkActions({
   rung,
+  part,
   index,
   isEditing,
   onEdit,
 }: {
   readonly rung: Rung;
+  readonly part: Part;
   readonly index: ShopIndex;
   readonly isEditing: boolean;
   readonly onEdit: () => void;
@@ -155,6 +165,8 @@ function WorkActions({
   const minutes = useOwnMinutes().of(rung);
   const warnings = useStartWarnings(index)(rung);
   const isDone = rung.state === 'done';
+  const mayBeTold = !isDone && rung.state !== 'leftOut';
+  const [isTelling, setTelling] = useState(false);
   return (
     <div className="grid gap-3">
       <div className="flex flex-wrap gap-3">
@@ -179,6 +191,11 @@ function WorkActions({
             {rung.state === 'inHand' ? 'Done' : `Log as done, ${formatSpan(minutes)}`}
           </Button>
         )}
+        {mayBeTold && (
+          <Button isLarge aria-expanded={isTelling} onClick={() => setTelling(!isTelling)}>
+            Done earlier
+          </Button>
+        )}
         {isDone && (
           <Button
             isLarge
@@ -191,6 +208,7 @@ function WorkActions({
           {isEditing ? 'That is all' : 'Change'}
         </Button>
       </div>
+      {mayBeTold && isTelling && <DoneEarlier rung={rung} part={part} index={index} onDone={() => setTelling(false)} />}
       <StartWarnings lines={warnings} />
     </div>
   );

@@ -1,0 +1,123 @@
+import { openBelow, toldEnds } from '@zinc-ladder/model/gather/plan/toldEnds';
+import type { Part } from '@zinc-ladder/model/records/prop/part';
+import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import { useState } from 'react';
+import { formatSpan } from '../../base/formats';
+import { workedMs } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import { counted } from '../../base/counted';
+import { newId } from '../../base/newId';
+import { useClock, useNow } from '../../clock/ClockContext';
+import { useTable } from '../../data/queries';
+import { tellDone } from '../../data/changes/ladder/toldChanges';
+import type { ShopIndex } from '../../data/useShopIndex';
+import { useEdit } from '../edit/useEdit';
+import { MomentField } from '../formats/MomentField';
+import { useFormats } from '../formats/useFormats';
+import { useAtBench } from '../person/useAtBench';
+import { useAirs } from '../plan/usePlan';
+import { useLoggedAir } from './useLoggedAir';
+import { Button } from '../../ui/Button';
+import { CheckField } from '../../ui/fields/CheckField';
+import { NumberBox, readTrial } from '../../ui/fields/NumberBox';
+
+const MOST_MINUTES = 6000;
+const MINUTE_MS = 60_000;
+
+/**
+ * Asks when a rung was done that nobody logged then, and takes what is to do below it along: a part that was begun before it came here, or work
+ * whose timer was left running.
+ */
+export function DoneEarlier({
+  rung,
+  part,
+  index,
+  onDone,
+}: {
+  readonly rung: Rung;
+  readonly part: Part;
+  readonly index: ShopIndex;
+  readonly onDone: () => void;
+}) {
+  const clock = useClock();
+  const now = useNow(15_000);
+  const formats = useFormats();
+  const edit = useEdit();
+  const airs = useAirs();
+  const airAt = useLoggedAir();
+  const persons = useTable('persons');
+  const { person } = useAtBench();
+  const [endMs, setEndMs] = useState(() => Math.floor(clock.now() / MINUTE_MS) * MINUTE_MS);
+  const [minutes, setMinutes] = useState('');
+  const [withBelow, setWithBelow] = useState(rung.state !== 'inHand');
+  const ladder = index.rungsOf(part.id);
+  const below = openBelow(ladder, rung.id);
+  const said = minutes.trim() === '' ? null : readTrial(minutes, 0, MOST_MINUTES);
+  const told = airs && toldEnds(ladder, rung, withBelow ? below : [], endMs, { part, products: index.products, persons, airs });
+  const rungs = told?.kind === 'told' ? told.rungs : [];
+  const isMinutesWrong = minutes.trim() !== '' && said === null;
+  const fault =
+    endMs > now + MINUTE_MS
+      ? 'This is still to come.'
+      : told?.kind === 'tooEarly'
+        ? `${told.after.name} below it was done ${formats.moment(told.after.doneAtMs ?? 0, now)}, later than this.`
+        : told?.kind === 'notBegun'
+          ? `It was taken in hand ${formats.moment(told.sinceMs, now)}, later than this.`
+          : undefined;
+  const timer = rung.state === 'inHand' && !fault ? workedMs(rung, endMs) / MINUTE_MS : null;
+  const log = async (): Promise<void> => {
+    const name = rungs.length > 1 ? `Log ${counted(rungs.length, 'rung')} as done` : `Log ${rung.name}`;
+    if (await edit(name, (change) => tellDone(change, rungs, said, person?.id ?? null, airAt, newId))) onDone();
+  };
+  return (
+    <form
+      noValidate
+      aria-label="Done earlier"
+      className="bg-band grid min-w-0 gap-3 p-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (rungs.length > 0 && !fault && !isMinutesWrong) void log();
+      }}
+    >
+      <div className="grid gap-3 sm:grid-cols-[repeat(auto-fit,minmax(12.5rem,1fr))]">
+        <MomentField label="Ended at" value={endMs} isKeptAtOnce error={fault} onKeep={(kept) => kept !== null && setEndMs(kept)} />
+        <NumberBox
+          label="Minutes if known"
+          trial={{ text: minutes, set: setMinutes }}
+          min={0}
+          max={MOST_MINUTES}
+          mayBeEmpty
+          {...(timer === null ? {} : { hint: `by the timer then: ${formatSpan(timer)}` })}
+        />
+      </div>
+      {below.length > 0 && (
+        <CheckField
+          label={`and ${below.length === 1 ? below[0]?.name : `the ${below.length} rungs`} below it that ${below.length === 1 ? 'is' : 'are'} to do`}
+          checked={withBelow}
+          onChange={setWithBelow}
+        />
+      )}
+      {rungs.length > 1 && !fault && (
+        <>
+          <ol aria-label="What is logged" className="border-line border-t">
+            {rungs.map(({ rung: one, endMs: at }) => (
+              <li key={one.id} className="border-line flex justify-between gap-3 border-b py-1">
+                <span>{one.name}</span>
+                <span className="figure whitespace-nowrap">{formats.moment(at, now)}</span>
+              </li>
+            ))}
+          </ol>
+          <p className="text-dim text-sm">
+            Reckoned back from the last: hands without a pause, each film as old as what came on it needed in the shop’s air. Minutes that
+            nobody took stay unknown, and no pace is learned from them. The log corrects each.
+          </p>
+        </>
+      )}
+      <div className="flex gap-2">
+        <Button type="submit" look="primary" disabled={rungs.length === 0 || fault !== undefined || isMinutesWrong}>
+          {rungs.length > 1 ? `Log ${rungs.length} rungs as done` : 'Log it as done'}
+        </Button>
+        <Button onClick={onDone}>Leave it</Button>
+      </div>
+    </form>
+  );
+}

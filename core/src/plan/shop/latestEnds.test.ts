@@ -1,0 +1,73 @@
+import { describe, expect, it } from 'vitest';
+import { buildAirTimeline } from '../../climate/airTimeline';
+import { minuteAfter } from '../../cure/clockTable';
+import { createCureTables } from '../../cure/cureTables';
+import { dryingKind } from '../../cure/dryingKind';
+import { film, MINUTE, NOW, part, rung } from '../testing/shopBuilder';
+import { gatherClocks } from './gatherClocks';
+import { buildLadderArcs } from './ladderArcs';
+import { latestEnds } from './latestEnds';
+import type { PlanRung } from './shopPlanInput';
+
+const DAY = 1440 * MINUTE;
+const tablesIn = (meanCelsius: number) => {
+  const typical = { meanCelsius, swingCelsius: 0, warmestHour: 15, meanHumidityPercent: 50, swingHumidityPercent: 0, utcOffsetMinutes: 0 };
+  return createCureTables(buildAirTimeline([], [], typical), NOW - 10 * DAY, NOW + DAY);
+};
+const WARM = tablesIn(23);
+/** Minutes before the moment that was told, bottom first. */
+function before(rungs: readonly PlanRung[], told: readonly string[], tables = WARM): number[] {
+  return [...latestEnds(part('a', rungs), new Set(told), NOW, tables).values()].map((ms) => (NOW - ms) / MINUTE);
+}
+
+describe('when what is told afterwards was done', () => {
+  it('is the moment told for the last, and for those before it by hands without a pause where nothing had to dry', () => {
+    const rungs = [rung('c', 'cut'), rung('s', 'sand'), rung('f', 'fit')];
+    expect(before(rungs, ['c', 's', 'f'])).toEqual([20, 10, 0]);
+    expect(before(rungs, ['c', 's'])).toEqual([10, 0]);
+  });
+  it('leaves a film as old as what came on it needed (class table: primer sands after 60 min; in the cold by its clock)', () => {
+    const primed = [rung('p', 'prime', { classId: 'primer' }), rung('s', 'primeSand')];
+    // Sanded for ten minutes until now, begun when the primer was 60 minutes old.
+    expect(before(primed, ['p', 's'])).toEqual([70, 0]);
+    const rate = dryingKind(film('primer').drying.kind).rates.hardening({ temperatureCelsius: 13, relativeHumidityPercent: 50 });
+    expect(rate).toBeLessThan(0.7);
+    expect(before(primed, ['p', 's'], tablesIn(13))).toEqual([10 + Math.ceil(60 / rate), 0]);
+    expect(before([rung('p', 'prime', { classId: 'primer' })], ['p'])).toEqual([0]);
+  });
+  it('holds every wait of the plan’s own arcs, and not a minute more than the longest', () => {
+    const rungs = [
+      rung('w', 'wash'),
+      rung('p', 'prime', { classId: 'primer' }),
+      rung('q', 'prime', { classId: 'primer' }),
+      rung('s', 'primeSand', { minutes: 45 }),
+      rung('b', 'sprayCoat', { classId: 'lacquerColour' }),
+      rung('c', 'sprayCoat', { classId: 'lacquerColour' }),
+      rung('m', 'mask'),
+      rung('e', 'sprayCoat', { classId: 'enamelColour' }),
+    ];
+    const tables = tablesIn(17);
+    const ends = latestEnds(part('a', rungs), new Set(rungs.map(({ id }) => id)), NOW, tables);
+    const clocks = new Map(gatherClocks(rungs, tables, NOW / MINUTE).map(({ id, table }) => [id, table]));
+    const slack = new Map<string, number>();
+    for (const { from, to, clockId, pieces } of buildLadderArcs(part('a', rungs), tables)) {
+      const clock = clocks.get(clockId);
+      if (!clock) throw new Error(clockId);
+      const opens = minuteAfter(clock, (ends.get(from) ?? 0) / MINUTE, pieces[0]?.lo ?? 0);
+      const start = (ends.get(to) ?? 0) / MINUTE - (rungs.find(({ id }) => id === to)?.minutes ?? 0);
+      expect([from, to, start - opens >= -1e-6]).toEqual([from, to, true]);
+      slack.set(from, Math.min(slack.get(from) ?? Infinity, start - opens));
+    }
+    for (const [from, least] of slack) expect([from, least < 3]).toEqual([from, true]);
+  });
+  it('is not before what was logged already, and looks at no rung above', () => {
+    const rungs = [
+      rung('c', 'cut', { status: { kind: 'done', endMs: NOW - 30 * MINUTE } }),
+      rung('p', 'prime', { classId: 'primer' }),
+      rung('s', 'primeSand'),
+      rung('b', 'sprayCoat', { classId: 'lacquerColour' }),
+    ];
+    expect(before(rungs, ['p', 's'])).toEqual([30, 0]);
+    expect(film('primer').drying.sandMinutes).toBe(60);
+  });
+});
