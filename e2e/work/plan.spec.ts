@@ -93,3 +93,46 @@ test('a rung is pulled with the mouse, and the reasons of another are followed b
   const chosen = page.getByRole('region', { name: 'Chosen rung' });
   await expect(chosen).toContainText('Badge: enamel blue 2');
 });
+
+test('a page that is loaded again goes on from the plan it showed', async ({ page }) => {
+  await page.clock.install();
+  await openDemo(page, '/plan');
+  /** The day of each rung. */
+  const days = async (): Promise<Map<string, string>> => {
+    const found = new Map<string, string>();
+    for (const day of await page.locator('main section[aria-label]').all()) {
+      const date = (await day.getAttribute('aria-label')) ?? '';
+      for (const rung of await day.getByRole('button').allInnerTexts()) found.set(rung, date);
+    }
+    return found;
+  };
+  /** Once the search is over its plan is kept beside the shop. */
+  const kept = async (): Promise<number> =>
+    page.evaluate(async () => {
+      if (!(await indexedDB.databases()).some(({ name }) => name === 'zinc-ladder plan')) return 0;
+      const db = await new Promise<IDBDatabase>((resolve) => {
+        const opened = indexedDB.open('zinc-ladder plan');
+        opened.onsuccess = () => resolve(opened.result);
+      });
+      const row = await new Promise<{ order?: object } | undefined>((resolve) => {
+        const asked = db.transaction('plans').objectStore('plans').get('last') as IDBRequest<{ order?: object } | undefined>;
+        asked.onsuccess = () => resolve(asked.result);
+      });
+      db.close();
+      return Object.keys(row?.order ?? {}).length;
+    });
+  await expect.poll(kept, { timeout: 90_000 }).toBeGreaterThan(100);
+  await page.setViewportSize({ width: 1280, height: 6000 });
+  await page.getByRole('radio', { name: 'List' }).click();
+  await expect(page.getByRole('region', { name: /^Plan by day/u })).toBeVisible();
+  const before = await days();
+  expect(before.size).toBeGreaterThan(100);
+  await page.clock.fastForward('00:05:00');
+  await page.reload();
+  await page.getByRole('radio', { name: 'List' }).click();
+  await expect(page.getByRole('region', { name: /^Plan by day/u })).toBeVisible();
+  const after = await days();
+  const both = [...before.keys()].filter((rung) => after.has(rung));
+  // A search from the beginning put a fifth of them on another day.
+  expect(both.filter((rung) => before.get(rung) === after.get(rung)).length / both.length).toBeGreaterThan(0.9);
+});

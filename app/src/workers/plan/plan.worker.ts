@@ -4,6 +4,7 @@ import type { ShopPlanner } from '@zinc-ladder/core/plan/shopPlan/planShop';
 import { createShopPlanner } from '@zinc-ladder/core/plan/shopPlan/planShop';
 import { planOrder } from '@zinc-ladder/core/plan/shopPlan/planOrder';
 import { exposeApi } from '../exposeApi';
+import { keepPlan, readKeptPlan } from './keptPlan';
 import type { PlanPiece } from './planPieces';
 import { toPieces } from './planPieces';
 import type { PlanQuestion, ShopSource } from './readShop';
@@ -27,6 +28,8 @@ let newest = 0;
 let before: Readonly<Record<string, number>> = {};
 /** the order of the last plan: the surest one is looked for from there */
 let orderBefore: Readonly<Record<string, number>> | null = null;
+/** whether what was planned before this page was loaded has been looked up: it goes on from there */
+let goOnFromLast: Promise<void> | null = null;
 /** an order that was found elsewhere for the shop as it is about to be: the next plan begins from it */
 let handedOver: Readonly<Record<string, number>> | null = null;
 
@@ -82,7 +85,12 @@ function planShop(source: ShopSource, send: (piece: PlanPiece) => unknown): Prom
 }
 
 async function planNow(own: number, source: ShopSource, send: (piece: PlanPiece) => unknown): Promise<void> {
-  let asked = await readPlanQuestion(source, 'known');
+  goOnFromLast ??= readKeptPlan(source.databaseName).then((kept) => {
+    if (!kept) return;
+    before = kept.starts;
+    orderBefore = kept.order;
+  });
+  let [asked] = await Promise.all([readPlanQuestion(source, 'known'), goOnFromLast]);
   if (!asked || own !== newest) return;
   // Of thousands of rungs any plan is better than none for seconds: the other orders are tried once the first is told.
   const isLarge = asked.input.parts.reduce((sum, part) => sum + part.rungs.length, 0) > MOST_WITH_ALL_ORDERS;
@@ -105,6 +113,7 @@ async function planNow(own: number, source: ShopSource, send: (piece: PlanPiece)
     if (isOver || isBetter) await tell();
     before = startsOf(told);
     orderBefore = asked?.objective === 'surest' ? planOrder(told) : null;
+    if (isOver) await keepPlan(source.databaseName, { order: orderBefore ?? {}, starts: before });
   };
   let sent = tell();
   // A newer question that came meanwhile is heard before the search begins.

@@ -182,6 +182,13 @@ describe('a plan made for the surest dates', () => {
     );
   });
 
+  it('begins anew where the order before is of another shop', () => {
+    const fresh = createShopPlanner(crowded(), { objective: 'surest' }).plan();
+    const other = createShopPlanner(crowded(), { objective: 'surest', orderBefore: { 'of another shop': 3 } }).plan();
+    expect(other).toEqual(fresh);
+    expect(fresh.kind === 'planned' && fresh.foundBy).not.toBe('as planned before');
+  });
+
   it('has a plan where all dates are past', () => {
     const late = planShop(crowded({ props: crowded().props.map((prop) => ({ ...prop, dueMs: NOW - 1440 * MINUTE })) }), {
       objective: 'surest',

@@ -155,19 +155,20 @@ export function surestOptions(
   options: ShopPlanOptions,
   keptStarts: KeptStarts | null = null,
 ): SurestOptions {
-  const { orderBefore } = options;
   const { problem } = shop;
+  const startKeys = options.orderBefore && keysBefore(problem, options.orderBefore);
   return {
     seed: options.seed ?? 1,
     odds: shopOdds(input, shop),
     keptStarts,
     mostPlays: Math.min(MOST_PLAYS, Math.max(LEAST_PLAYS, Math.ceil(PLAY_UNITS / Math.max(1, problem.tasks.length)))),
-    ...(orderBefore ? { startKeys: keysBefore(problem, orderBefore) } : {}),
+    ...(startKeys ? { startKeys } : {}),
   };
 }
 
-/** The previous order as keys of this problem's tasks; a task that is not in it takes its place from its ladder. */
-function keysBefore({ tasks, arcs }: PlanProblem, orderBefore: Readonly<Record<string, number>>): Float64Array {
+/** The previous order as keys of this problem's tasks; a task that is not in it takes its place from its ladder. Null where it is of another shop. */
+function keysBefore({ tasks, arcs }: PlanProblem, orderBefore: Readonly<Record<string, number>>): Float64Array | null {
+  if (!tasks.some(({ id, fixed }) => !fixed && orderBefore[id] !== undefined)) return null;
   const keys = new Map(tasks.map((task) => [task.id, orderBefore[task.id]]));
   const last = Math.max(0, ...Object.values(orderBefore));
   // A rung that is new goes with what comes right after it.
