@@ -31,11 +31,14 @@ export function DoneEarlier({
   rung,
   part,
   index,
+  guessedEndMs,
   onDone,
 }: {
   readonly rung: Rung;
   readonly part: Part;
   readonly index: ShopIndex;
+  /** what is offered to begin with; left out: now */
+  readonly guessedEndMs?: number;
   readonly onDone: () => void;
 }) {
   const clock = useClock();
@@ -46,7 +49,7 @@ export function DoneEarlier({
   const airAt = useLoggedAir();
   const persons = useTable('persons');
   const { person } = useAtBench();
-  const [endMs, setEndMs] = useState(() => Math.floor(clock.now() / MINUTE_MS) * MINUTE_MS);
+  const [endMs, setEndMs] = useState(() => Math.floor((guessedEndMs ?? clock.now()) / MINUTE_MS) * MINUTE_MS);
   const [minutes, setMinutes] = useState('');
   const [withBelow, setWithBelow] = useState(rung.state !== 'inHand');
   const ladder = index.rungsOf(part.id);

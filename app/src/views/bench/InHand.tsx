@@ -67,11 +67,23 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
     <Sheet isActive className="flex flex-col p-5" label="In hand" {...arriving}>
       <RungHead label="In hand" rung={rung} part={part} index={index} formats={formats} />
       {isForgotten ? (
-        <ForgottenTimer
-          ranMinutes={minutes}
-          plannedMinutes={planned}
-          onSay={(said) => void edit('Say how long it really was', (change) => correctTimer(change, rung.id, said, moment()))}
-        />
+        <>
+          <ForgottenTimer
+            ranMinutes={minutes}
+            plannedMinutes={planned}
+            onSay={(said) => void edit('Say how long it really was', (change) => correctTimer(change, rung.id, said, moment()))}
+          />
+          <div className="mb-3 grid min-w-0 grid-cols-1 gap-2">
+            <p className="label">Or it was done then</p>
+            <DoneEarlier
+              rung={rung}
+              part={part}
+              index={index}
+              guessedEndMs={Math.min(now, (rung.startedAtMs ?? now) + Math.max(1, planned - rung.workedMs / 60_000) * 60_000)}
+              onDone={() => undefined}
+            />
+          </div>
+        </>
       ) : (
         <GapNotice rung={rung} formats={formats} />
       )}

@@ -42,6 +42,32 @@ describe('the bench with a rung in hand', () => {
     });
   });
 
+  it('of a timer that was left on for days is asked when it was done: it ends then, not now', async () => {
+    const project = makeSampleProject();
+    const taken = project.savedAtMs - 8 * 24 * 60 * MINUTE;
+    project.rungs = project.rungs.map((rung) => (rung.id === 'guest-1' ? { ...rung, startedAtMs: taken, workedMs: 0, minutes: 9 } : rung));
+    const { user, db } = await openShop('/bench', project);
+    expect(await screen.findByText(/it was left on/u)).toBeTruthy();
+    expect((screen.getByRole('button', { name: 'Done' }) as HTMLButtonElement).disabled).toBe(true);
+    // What is offered is what was planned for it.
+    expect(screen.getByText('by the timer then: 9 min')).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Log it as done' }));
+    await waitFor(async () =>
+      expect(await db.records('rungs').get('guest-1')).toMatchObject({ state: 'done', workedMs: 9 * MINUTE, doneAtMs: taken + 9 * MINUTE }),
+    );
+    const entry = (await db.records('logEntries').toArray()).find(({ rungId }) => rungId === 'guest-1');
+    expect(entry).toMatchObject({ kind: 'done', atMs: taken + 9 * MINUTE, actualMinutes: 9 });
+  });
+  it('may be told as done since, by Correct', async () => {
+    const { user, db, pass } = await openShop('/bench');
+    await screen.findByRole('region', { name: 'In hand' });
+    act(() => pass(3 * MINUTE));
+    await user.click(screen.getByRole('button', { name: 'Correct' }));
+    await user.type(screen.getByRole('textbox', { name: /^Minutes if known/u }), '2');
+    await user.click(screen.getByRole('button', { name: 'Log it as done' }));
+    await waitFor(async () => expect(await db.records('rungs').get('guest-1')).toMatchObject({ state: 'done', workedMs: 2 * MINUTE }));
+    expect(await screen.findByRole('button', { name: /^Undo Log/u })).toBeTruthy();
+  });
   it('tells what was logged, and undo brings the running timer back', async () => {
     const { user, db } = await openShop('/bench');
     await user.click(await screen.findByRole('button', { name: /^Done: log/u }));
