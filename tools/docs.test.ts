@@ -1,5 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs';
-import { FORMAT_VERSION } from '../model/src/file/projectFile';
+import { FORMAT_VERSION } from '../model/src/file/fileFormat';
 import { describe, expect, it } from 'vitest';
 
 const DOCUMENTS = ['README.md', 'CONTRIBUTING.md', 'docs/architecture.md', 'docs/glossary.md', 'docs/method.md', 'docs/promises.md'];

@@ -1,6 +1,6 @@
 import { DEMO_GARAGE, simulateForecast, simulateReadings } from '@zinc-ladder/core/simulated/simulatedClimate';
 import type { AirSample } from '@zinc-ladder/core/climate/air';
-import { FORMAT_NAME, FORMAT_VERSION } from '@zinc-ladder/model/file/projectFile';
+import { FORMAT_NAME, FORMAT_VERSION } from '@zinc-ladder/model/file/fileFormat';
 import type { ProjectBundle } from '@zinc-ladder/model/file/zipProject';
 import type { ClimateReading } from '@zinc-ladder/model/records/shop/climateReading';
 import type { PictureReference } from '@zinc-ladder/model/records/prop/pictureReference';

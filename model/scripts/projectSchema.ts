@@ -1,7 +1,8 @@
 import { createRequire } from 'node:module';
 import { getMetadataStorage } from 'class-validator';
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
-import { FORMAT_VERSION, ProjectFile } from '../src/file/projectFile';
+import { FORMAT_VERSION } from '../src/file/fileFormat';
+import { ProjectFile } from '../src/file/projectFile';
 
 interface Schema {
   properties?: Record<string, Schema>;

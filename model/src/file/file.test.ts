@@ -34,7 +34,7 @@ import {
   SEAM_ADDED_IN_4,
   SHOP_ADDED_IN_4,
 } from './migrations';
-import { FORMAT_VERSION } from './projectFile';
+import { FORMAT_VERSION } from './fileFormat';
 import { MOST_PROJECT_BYTES, readProject } from './readProject';
 import { MOMENT_FIELDS } from '../records/base/moment';
 import { makeWholeSample } from '../testing/wholeSample';

@@ -3,16 +3,12 @@ import 'reflect-metadata';
 import { Type } from 'class-transformer';
 import { Equals, IsArray, IsObject, ValidateNested } from 'class-validator';
 import { IsMoment } from '../records/base/moment';
+import { FORMAT_NAME, FORMAT_VERSION } from './fileFormat';
 import type { RecordOf } from './recordClasses';
 import { RECORD_CLASSES } from './recordClasses';
 import type { RecordList } from './tableNames';
 import { RECORD_LISTS } from './tableNames';
 import { Shop } from '../records/shop/shop';
-
-/** Name of the format, in every file. */
-export const FORMAT_NAME = 'zinc-ladder-project';
-/** The version this program writes. Older ones are migrated when read, newer ones refused. */
-export const FORMAT_VERSION = 19;
 
 /** One list for each kind of record. */
 type ProjectLists = { -readonly [List in RecordList]: RecordOf[List][] };

@@ -5,7 +5,8 @@ import { FileFaultsError, MOST_FAULTS, toFaults } from './faults';
 import { isShaped } from './made/isShaped.js';
 import { migrateProject } from './migrations';
 import { findPlainFaults } from './plainJson';
-import { FORMAT_NAME, FORMAT_VERSION, ProjectFile } from './projectFile';
+import { FORMAT_NAME, FORMAT_VERSION } from './fileFormat';
+import { ProjectFile } from './projectFile';
 import { findRuleFaults } from '../rules/findRuleFaults';
 
 /** Larger text is not read: a shop of ten thousand entries is a tenth of it. */

@@ -1,7 +1,7 @@
 import { KEPT_UNSET } from '../products/keptUnset';
 import { PRODUCT_UNSET } from '../products/productUnset';
 import type { ProjectFile } from '../file/projectFile';
-import { FORMAT_NAME, FORMAT_VERSION } from '../file/projectFile';
+import { FORMAT_NAME, FORMAT_VERSION } from '../file/fileFormat';
 import { MESH_ADDED_IN_3, PART_ADDED_IN_3 } from '../file/migrations';
 import { NEW_RUNG } from '../gather/grow/growRungs';
 

@@ -112,6 +112,12 @@ export class LiveTables {
     return result;
   }
 
+  /** All records as they are held now; null before what every view is drawn from is read. What may be long is left empty where it was not read yet. */
+  everything(): ReadonlyMap<TableName, readonly object[]> | null {
+    if (!AWAITED_TABLES.every((name) => this.need(name).state.status === 'ready')) return null;
+    return new Map(TABLE_NAMES.map((name) => [name, this.need(name).state.records]));
+  }
+
   /** Takes in what an edit of this tab has written. */
   apply(changes: readonly RecordChange[]): void {
     for (const [table, group] of groupBy(changes, (change) => change.table))

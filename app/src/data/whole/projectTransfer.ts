@@ -1,3 +1,4 @@
+import { FORMAT_NAME, FORMAT_VERSION } from '@zinc-ladder/model/file/fileFormat';
 import type { ProjectFile } from '@zinc-ladder/model/file/projectFile';
 import type { RecordList } from '@zinc-ladder/model/file/tableNames';
 import type { ProjectBundle } from '@zinc-ladder/model/file/zipProject';
@@ -25,7 +26,6 @@ export interface ImportPreview {
 
 /** The records of the whole shop as one project, without bytes. */
 export async function gatherRecords(db: ShopDatabase, savedAtMs: number): Promise<ProjectFile> {
-  const { FORMAT_NAME, FORMAT_VERSION } = await import('@zinc-ladder/model/file/projectFile');
   return db.transaction('r', db.tables, async () => {
     const shop = await db.records('shop').toCollection().first();
     if (!shop) throw new ShopError('missing');

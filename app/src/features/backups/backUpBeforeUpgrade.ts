@@ -1,3 +1,4 @@
+import { FORMAT_NAME } from '@zinc-ladder/model/file/fileFormat';
 import Dexie from 'dexie';
 import type { ProjectBundle } from '@zinc-ladder/model/file/zipProject';
 import type { TableName } from '@zinc-ladder/model/file/tableNames';
@@ -32,7 +33,6 @@ export async function backUpBeforeUpgrade(databaseName: string, place: BackupPla
     const lists = await Promise.all(
       TABLE_NAMES.filter((name) => name !== 'shop' && tables.has(name)).map(async (name) => [name, await readTable(old, name)] as const),
     );
-    const { FORMAT_NAME } = await import('@zinc-ladder/model/file/projectFile');
     const { zipBundle } = await import('@zinc-ladder/model/file/zipProject');
     const rows = (await tables.get('attachments')?.toArray()) ?? [];
     const attachments = new Map<string, Uint8Array>();

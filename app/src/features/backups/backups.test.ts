@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { readBundle } from '@zinc-ladder/model/file/zipProject';
 import { makeSampleAttachments, makeSampleProject } from '@zinc-ladder/model/testing/sampleProject';
 import { makeVersion4 } from '@zinc-ladder/model/testing/versions/makeVersion4';
-import { FORMAT_VERSION } from '@zinc-ladder/model/file/projectFile';
+import { FORMAT_VERSION } from '@zinc-ladder/model/file/fileFormat';
 import { TABLE_NAMES } from '@zinc-ladder/model/file/tableNames';
 import Dexie from 'dexie';
 import { describe, expect, it, vi } from 'vitest';
