@@ -19,6 +19,7 @@ beforeAll(async () => {
   server = createServer({
     appFolder,
     demoFolder: appFolder,
+    startsOnDemo: true,
     hasSimulatedDevices: true,
     host: '127.0.0.1',
     allowedHosts: ['shed.local'],
@@ -92,10 +93,13 @@ describe('what is asked for wrongly', () => {
 });
 
 describe('a server without simulated devices', () => {
-  it('has none, and says so', async () => {
+  it('has none, and says so; the demo is there for whoever asks, but no browser starts on it', async () => {
+    const demoFolder = mkdtempSync(join(tmpdir(), 'zinc-demo-'));
+    writeFileSync(join(demoFolder, 'demo.zip'), 'packed');
     const bare = createServer({
       appFolder: '/nowhere',
-      demoFolder: null,
+      demoFolder,
+      startsOnDemo: false,
       hasSimulatedDevices: false,
       host: '0.0.0.0',
       allowedHosts: [],
@@ -105,6 +109,7 @@ describe('a server without simulated devices', () => {
     expect(await (await fetch(`${at}/api/health`)).json()).toEqual({ status: 'ok', demo: false, devices: 'none' });
     expect((await fetch(`${at}/api/climate?from=1&to=2`)).status).toBe(404);
     expect((await fetch(`${at}/api/scale?grams=5`)).status).toBe(404);
+    expect(await (await fetch(`${at}/demo/demo.zip`)).text()).toBe('packed');
     await new Promise((resolve) => bare.close(resolve));
   });
   it('tells in one line who can reach it, and nothing on the loopback address', () => {

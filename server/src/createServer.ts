@@ -12,8 +12,10 @@ import { colourRoutes } from './colourRoutes';
 export interface ServerOptions {
   /** folder of the built application */
   readonly appFolder: string;
-  /** folder of the demo's file; null: no demo */
-  readonly demoFolder: string | null;
+  /** folder of the demo's file */
+  readonly demoFolder: string;
+  /** whether a new browser starts on the demo; else it is there for whoever asks for it */
+  readonly startsOnDemo: boolean;
   /** whether simulated devices answer; they are for the demo and for trying */
   readonly hasSimulatedDevices: boolean;
   /** what it listens on */
@@ -23,7 +25,7 @@ export interface ServerOptions {
 }
 
 /** The server: the built application under strict headers, health, and the simulated devices. It keeps nothing. */
-export function createServer({ appFolder, demoFolder, hasSimulatedDevices, host, allowedHosts }: ServerOptions): Express {
+export function createServer({ appFolder, demoFolder, startsOnDemo, hasSimulatedDevices, host, allowedHosts }: ServerOptions): Express {
   const server = express();
   server.disable('x-powered-by');
   server.use(checkHost(host, allowedHosts));
@@ -54,7 +56,7 @@ export function createServer({ appFolder, demoFolder, hasSimulatedDevices, host,
     }),
   );
   server.get('/api/health', (_request, response) => {
-    response.json({ status: 'ok', demo: demoFolder !== null, devices: hasSimulatedDevices ? 'simulated' : 'none' });
+    response.json({ status: 'ok', demo: startsOnDemo, devices: hasSimulatedDevices ? 'simulated' : 'none' });
   });
   if (hasSimulatedDevices) {
     server.use('/api/climate', climateRoutes());
@@ -63,7 +65,7 @@ export function createServer({ appFolder, demoFolder, hasSimulatedDevices, host,
   server.use('/api', (_request, response) => {
     response.status(404).json({ error: 'no such device' });
   });
-  if (demoFolder !== null) server.use('/demo', express.static(demoFolder, { index: false }), refuseUnknown);
+  server.use('/demo', express.static(demoFolder, { index: false }), refuseUnknown);
   server.use(
     express.static(appFolder, {
       setHeaders: (response, path) => {

@@ -24,7 +24,8 @@ if (!Number.isInteger(port) || port < 0 || port > 65_535) {
 
 const server = createServer({
   appFolder: folder('../../app/dist'),
-  demoFolder: values.demo ? folder('../../demo/files') : null,
+  demoFolder: folder('../../demo/files'),
+  startsOnDemo: values.demo,
   hasSimulatedDevices: values.demo || values.devices,
   host: values.host,
   allowedHosts: values['allow-host'],

@@ -48,6 +48,7 @@ import { takePiecesOut } from '../data/changes/prop/setChanges';
 import { beginBed, changeCount, putOnPrinter, takeOffBed, takeOffPrinter } from '../data/changes/prop/printChanges';
 import { addProp, letGo, NEW_PROP } from '../data/changes/prop/propChanges';
 import { addRung, coatInTwoTurns, duplicateRung, moveRung, splitRung } from '../data/changes/ladder/rungChanges';
+import { setProduct } from '../data/changes/ladder/rungProduct';
 import { leaveOut } from '../data/changes/ladder/rungStateChanges';
 import { addPass, fitLoops, putOwnCase, removeInspectionPicture, removeReferencePicture } from '../data/changes/look/surfaceChanges';
 import {
@@ -250,6 +251,14 @@ export const SHOP_ACTS: readonly ShopAct[] = [
     setDistrust(edit, picture.id, choice(1) % 2 === 0 ? 'light' : 'scale', choice(2) % 2 === 0),
   ),
   on('correct the timer', 'rungs', (edit, rung, moment) => correctTimer(edit, rung.id, moment.choice(1) % 100, bench(moment))),
+  on('another product', 'rungs', (edit, rung, { records, choice, makeId }) =>
+    setProduct(edit, rung, chosen(records.products, choice(1))?.id ?? null, makeId),
+  ),
+  on('correct what it was done with', 'logEntries', (edit, entry, { records, choice, makeId }) => {
+    const { atMs, actualMinutes, text } = entry;
+    const productId = chosen(records.products, choice(1))?.id ?? null;
+    return correctEntry(edit, entry.id, { atMs, actualMinutes, text, productId }, makeId);
+  }),
   on('correct an entry', 'logEntries', (edit, entry, { nowMs, choice, makeId }) =>
     correctEntry(edit, entry.id, { atMs: nowMs - (choice(1) % 9) * 60_000, actualMinutes: choice(2) % 50, text: 'put right' }, makeId),
   ),

@@ -1,3 +1,5 @@
+import { findMethod } from '@zinc-ladder/core/ladder/methods';
+import type { WorkPlace } from '@zinc-ladder/core/plan/shop/sprayPlace';
 import { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
 import { rungPlace } from '@zinc-ladder/model/rungs/rungPlace';
 import { Controller, useWatch } from 'react-hook-form';
@@ -8,7 +10,7 @@ import { useShop, useTable } from '../../data/queries';
 import { useLoggedAir } from '../../features/rung/useLoggedAir';
 import { useEdit } from '../../features/edit/useEdit';
 import { Button } from '../../ui/Button';
-import { Labelled } from '../../ui/fields/fields';
+import { Labelled, SelectField } from '../../ui/fields/fields';
 import { MomentField } from '../../features/formats/MomentField';
 import { CheckField } from '../../ui/fields/CheckField';
 import { FormNumber } from '../../ui/fields/FormNumber';
@@ -26,11 +28,23 @@ export function CorrectionForm({ entry, onDone }: { readonly entry: LogEntry; re
   const products = useTable('products');
   const rung = useTable('rungs').find(({ id }) => id === entry.rungId);
   const isAhead = useWatch({ control, name: 'atMs' }) > now;
-  const keep = form.handleSubmit(async ({ atMs, actualMinutes, text, isForNextTime }) => {
+  // Only what was laid has a product that may have been another one.
+  const hasProduct = entry.kind === 'done' && rung !== undefined && findMethod(rung.methodId).laysFilm;
+  const keep = form.handleSubmit(async ({ atMs, actualMinutes, text, isForNextTime, productId }) => {
     if (isAhead) return;
-    const correction = { atMs, actualMinutes, text: text.trim(), isForNextTime };
-    const product = products.find(({ id }) => id === rung?.productId);
-    const air = atMs === entry.atMs ? {} : { air: airAt(atMs, rung && shop ? rungPlace(shop, rung, product) : 'in') };
+    const correction = { atMs, actualMinutes, text: text.trim(), isForNextTime, ...(hasProduct ? { productId } : {}) };
+    const placeWith = (id: string | null): WorkPlace =>
+      rung && shop
+        ? rungPlace(
+            shop,
+            rung,
+            products.find((product) => product.id === id),
+          )
+        : 'in';
+    const place = placeWith(hasProduct ? productId : (rung?.productId ?? null));
+    // Another paint may have been sprayed elsewhere.
+    const isElsewhere = hasProduct && place !== placeWith(entry.productId);
+    const air = atMs === entry.atMs && !isElsewhere ? {} : { air: airAt(atMs, place) };
     if (await edit('Correct an entry', (change) => correctEntry(change, entry.id, { ...correction, ...air }, newId))) onDone();
   });
   return (
@@ -51,6 +65,25 @@ export function CorrectionForm({ entry, onDone }: { readonly entry: LogEntry; re
       <Labelled label="Words" error={errors.text?.message}>
         {({ id, describedBy }) => <input id={id} aria-describedby={describedBy} className="field" {...form.register('text')} />}
       </Labelled>
+      {hasProduct && (
+        <Controller
+          control={control}
+          name="productId"
+          render={({ field }) => (
+            <div className="sm:col-span-3 sm:max-w-80">
+              <SelectField
+                label="Product"
+                value={field.value ?? ''}
+                options={[
+                  ['', 'none'],
+                  ...products.toSorted((a, b) => a.name.localeCompare(b.name)).map(({ id, name }) => [id, name] as const),
+                ]}
+                onChange={(id) => field.onChange(id === '' ? null : id)}
+              />
+            </div>
+          )}
+        />
+      )}
       <Controller
         control={control}
         name="isForNextTime"

@@ -97,7 +97,9 @@ function EntryRow({
               ))}
             </p>
           )}
-          {replaced.length > 0 && <p className="text-dim text-sm">corrected; it said {describe(replaced[0], entry, formats, now)}</p>}
+          {replaced.length > 0 && (
+            <p className="text-dim text-sm">corrected; it said {describe(replaced[0], entry, index, formats, now)}</p>
+          )}
         </div>
         <div className="text-right max-sm:col-start-2 max-sm:row-start-1">
           {entry.actualMinutes !== null && (
@@ -131,11 +133,12 @@ function EntryRow({
   );
 }
 
-function describe(before: LogEntry | undefined, after: LogEntry, formats: Formats, nowMs: number): string {
+function describe(before: LogEntry | undefined, after: LogEntry, index: ShopIndex, formats: Formats, nowMs: number): string {
   if (!before) return '';
   const said = [
     before.atMs === after.atMs ? null : formats.moment(before.atMs, nowMs),
     before.actualMinutes === after.actualMinutes ? null : before.actualMinutes === null ? 'no minutes' : formatSpan(before.actualMinutes),
+    before.productId === after.productId ? null : (index.products.get(before.productId ?? '')?.name ?? 'no product'),
     before.text === after.text ? null : before.text === '' ? 'no words' : `“${before.text}”`,
   ].filter((word) => word !== null);
   return said.join(', ') || 'the same';

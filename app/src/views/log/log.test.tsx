@@ -64,6 +64,21 @@ describe('the log', () => {
     expect(await screen.findByText('corrected; it said 12 min')).toBeTruthy();
     expect(await db.records('rungs').get('host-1')).toMatchObject({ workedMs: 9 * 60_000 });
   });
+  it('corrects what a coat was laid with, on its ladder too; what lays nothing has no product to correct', async () => {
+    const project = withEntries();
+    const [paint] = project.products;
+    if (!paint) throw new Error('no product');
+    project.products.push({ ...paint, id: 'other', name: 'Other paint' });
+    const { user, db } = await openShop('/log', project);
+    await user.click(await screen.findByRole('button', { name: 'Correct host: sand' }));
+    expect(screen.queryAllByRole('combobox', { name: 'Product' })).toHaveLength(1);
+    await user.click(screen.getByRole('button', { name: 'Leave it' }));
+    await user.click(screen.getAllByRole('button', { name: 'Correct host: primer' }).at(-1) as HTMLElement);
+    await user.selectOptions(screen.getAllByRole('combobox', { name: 'Product' }).at(-1) as HTMLElement, 'Other paint');
+    await user.click(screen.getByRole('button', { name: 'Keep correction' }));
+    expect(await screen.findByText(`corrected; it said ${paint.name}`)).toBeTruthy();
+    expect(await db.records('rungs').get('host-1')).toMatchObject({ productId: 'other', state: 'done' });
+  });
   it('teaches what will be in it while it is empty', async () => {
     await openShop('/log', { ...makeSampleProject(), logEntries: [] });
     expect(await screen.findByText(/Nothing logged yet/u)).toBeTruthy();

@@ -9,6 +9,7 @@ import { rungPlace } from '@zinc-ladder/model/rungs/rungPlace';
 import { ShopError } from '../../edits/shopError';
 import type { Edit } from '../../edits/edit';
 import { bringTo } from './rungStateChanges';
+import { withProduct } from './rungProduct';
 
 /** Sightings of a product that are kept; older ones fall out. */
 const MOST_SIGHTINGS = 200;
@@ -148,24 +149,27 @@ export async function correctTimer(edit: Edit, rungId: string, minutes: number, 
   await edit.patch('rungs', rungId, { workedMs: Math.round(minutes * 60_000), startedAtMs: rung.state === 'inHand' ? moment.nowMs : null });
 }
 
-/** What a correction may change; with another moment goes the air of that. */
-export type Correction = Pick<LogEntry, 'atMs' | 'actualMinutes' | 'text'> & Partial<Pick<LogEntry, 'isForNextTime' | 'air'>>;
+/** What a correction may change; with another moment goes the air of that, with another product what was taken of it. */
+export type Correction = Pick<LogEntry, 'atMs' | 'actualMinutes' | 'text'> & Partial<Pick<LogEntry, 'isForNextTime' | 'air' | 'productId'>>;
 
 /** Corrects an entry by a new one that points at it; the rung follows, so that the cure clock counts from the right moment. */
 export async function correctEntry(edit: Edit, entryId: string, correction: Correction, makeId: () => string): Promise<void> {
   const entry = await edit.need('logEntries', entryId);
+  const rung = entry.rungId === null ? undefined : await edit.get('rungs', entry.rungId);
+  const { productId = entry.productId } = correction;
+  const other = rung && entry.kind === 'done' && productId !== entry.productId ? await withProduct(edit, rung, productId) : null;
   await edit.put('logEntries', {
     ...entry,
     ...correction,
+    ...other?.logged,
     id: makeId(),
     revision: 0,
     counter: await edit.nextLogCounter(),
     correctsId: entryId,
   });
-  const rung = entry.rungId === null ? undefined : await edit.get('rungs', entry.rungId);
   if (entry.kind === 'done' && rung?.state === 'done' && rung.doneAtMs === entry.atMs) {
     const worked = correction.actualMinutes === null ? rung.workedMs : Math.round(correction.actualMinutes * 60_000);
-    await edit.patch('rungs', rung.id, { doneAtMs: correction.atMs, workedMs: worked });
+    await edit.patch('rungs', rung.id, { ...other?.fields, doneAtMs: correction.atMs, workedMs: worked });
   }
 }
 

@@ -1,15 +1,14 @@
 import { BANDS } from '@zinc-ladder/core/ladder/bands';
-import { productDrying } from '@zinc-ladder/model/products/productDrying';
 import { findProductClass } from '@zinc-ladder/core/cure/productClasses';
 import { gatherCautions } from '@zinc-ladder/core/ladder/growLadder';
 import { findMethod, METHODS } from '@zinc-ladder/core/ladder/methods';
 import { usualMinutes } from '@zinc-ladder/model/gather/grow/rungForPart';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
-import { renameForProduct } from '@zinc-ladder/model/gather/grow/growRungs';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
-import type { Product } from '@zinc-ladder/model/records/shop/product';
 import { useTable } from '../../../data/queries';
+import { newId } from '../../../base/newId';
 import { setWhere } from '../../../data/changes/ladder/rungChanges';
+import { setProduct } from '../../../data/changes/ladder/rungProduct';
 import { useEdit } from '../../../features/edit/useEdit';
 import { usePersons } from '../../../features/person/useAtBench';
 import { ownShareWords, useOwnMinutes } from '../../../features/rung/useOwnMinutes';
@@ -60,17 +59,8 @@ export function RungEditor({ rung, part }: { readonly rung: Rung; readonly part:
     void edit(`Change the pieces of ${rung.name}`, (change) =>
       setWhere(change, rung, { pieces: some !== null && some < part.count ? some : null }),
     );
-  const onProduct = (productId: string): void => {
-    const find = (id: string | null): Product | null => products.find((entry) => entry.id === id) ?? null;
-    const product = find(productId);
-    const entry = product && findProductClass(product.classId);
-    patch('the product', {
-      productId: product?.id ?? null,
-      name: renameForProduct(rung, find(rung.productId), product),
-      coatMicrometres: product ? productDrying(product).coatMicrometres : null,
-      cautionIds: gatherCautions(method, entry?.cautions ?? [], part.materialId),
-    });
-  };
+  const onProduct = (productId: string): void =>
+    void edit(`Change the product of ${rung.name}`, (change) => setProduct(change, rung, productId === '' ? null : productId, newId));
   return (
     <div className="grid gap-3">
       <div className="grid grid-cols-2 gap-3">
