@@ -257,7 +257,8 @@ export const SHOP_ACTS: readonly ShopAct[] = [
   on('correct what it was done with', 'logEntries', (edit, entry, { records, choice, makeId }) => {
     const { atMs, actualMinutes, text } = entry;
     const productId = chosen(records.products, choice(1))?.id ?? null;
-    return correctEntry(edit, entry.id, { atMs, actualMinutes, text, productId }, makeId);
+    const personId = chosen(records.persons, choice(2))?.id ?? null;
+    return correctEntry(edit, entry.id, { atMs, actualMinutes, text, productId, personId }, makeId);
   }),
   on('correct an entry', 'logEntries', (edit, entry, { nowMs, choice, makeId }) =>
     correctEntry(edit, entry.id, { atMs: nowMs - (choice(1) % 9) * 60_000, actualMinutes: choice(2) % 50, text: 'put right' }, makeId),

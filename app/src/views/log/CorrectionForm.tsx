@@ -8,6 +8,7 @@ import { newId } from '../../base/newId';
 import { useNow } from '../../clock/ClockContext';
 import { useShop, useTable } from '../../data/queries';
 import { useLoggedAir } from '../../features/rung/useLoggedAir';
+import { usePersons } from '../../features/person/useAtBench';
 import { useEdit } from '../../features/edit/useEdit';
 import { Button } from '../../ui/Button';
 import { Labelled, SelectField } from '../../ui/fields/fields';
@@ -26,13 +27,14 @@ export function CorrectionForm({ entry, onDone }: { readonly entry: LogEntry; re
   const airAt = useLoggedAir();
   const shop = useShop();
   const products = useTable('products');
+  const persons = usePersons();
   const rung = useTable('rungs').find(({ id }) => id === entry.rungId);
   const isAhead = useWatch({ control, name: 'atMs' }) > now;
   // Only what was laid has a product that may have been another one.
   const hasProduct = entry.kind === 'done' && rung !== undefined && findMethod(rung.methodId).laysFilm;
-  const keep = form.handleSubmit(async ({ atMs, actualMinutes, text, isForNextTime, productId }) => {
+  const keep = form.handleSubmit(async ({ atMs, actualMinutes, text, isForNextTime, productId, personId }) => {
     if (isAhead) return;
-    const correction = { atMs, actualMinutes, text: text.trim(), isForNextTime, ...(hasProduct ? { productId } : {}) };
+    const correction = { atMs, actualMinutes, text: text.trim(), isForNextTime, ...(hasProduct ? { productId } : {}), personId };
     const placeWith = (id: string | null): WorkPlace =>
       rung && shop
         ? rungPlace(
@@ -70,17 +72,29 @@ export function CorrectionForm({ entry, onDone }: { readonly entry: LogEntry; re
           control={control}
           name="productId"
           render={({ field }) => (
-            <div className="sm:col-span-3 sm:max-w-80">
-              <SelectField
-                label="Product"
-                value={field.value ?? ''}
-                options={[
-                  ['', 'none'],
-                  ...products.toSorted((a, b) => a.name.localeCompare(b.name)).map(({ id, name }) => [id, name] as const),
-                ]}
-                onChange={(id) => field.onChange(id === '' ? null : id)}
-              />
-            </div>
+            <SelectField
+              label="Product"
+              value={field.value ?? ''}
+              options={[
+                ['', 'none'],
+                ...products.toSorted((a, b) => a.name.localeCompare(b.name)).map(({ id, name }) => [id, name] as const),
+              ]}
+              onChange={(id) => field.onChange(id === '' ? null : id)}
+            />
+          )}
+        />
+      )}
+      {persons.length > 1 && (
+        <Controller
+          control={control}
+          name="personId"
+          render={({ field }) => (
+            <SelectField
+              label="Whose hands"
+              value={field.value ?? ''}
+              options={[['', 'nobody named'], ...persons.map(({ id, name }) => [id, name] as const)]}
+              onChange={(id) => field.onChange(id === '' ? null : id)}
+            />
           )}
         />
       )}

@@ -1,6 +1,7 @@
 import { hexOfProduct } from '@zinc-ladder/model/gather/film/gatherPaints';
 import type { StandingEntry } from '@zinc-ladder/model/log/standingLog';
 import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
+import type { Person } from '@zinc-ladder/model/records/shop/person';
 import { memo, useCallback, useState } from 'react';
 import type { Formats } from '../../base/formats';
 import { formatSpan } from '../../base/formats';
@@ -70,7 +71,8 @@ function EntryRow({
   const now = useNow(60_000);
   const formats = useFormats();
   const product = index.products.get(entry.productId ?? '');
-  const by = usePersons().find(({ id }) => id === entry.personId);
+  const persons = usePersons();
+  const by = persons.find(({ id }) => id === entry.personId);
   return (
     <article>
       <div className="grid grid-cols-[minmax(0,1fr)_auto] items-start gap-x-3 px-4 py-2 sm:grid-cols-[6.5rem_minmax(0,1fr)_auto_auto]">
@@ -98,7 +100,7 @@ function EntryRow({
             </p>
           )}
           {replaced.length > 0 && (
-            <p className="text-dim text-sm">corrected; it said {describe(replaced[0], entry, index, formats, now)}</p>
+            <p className="text-dim text-sm">corrected; it said {describe(replaced[0], entry, { index, persons, formats, nowMs: now })}</p>
           )}
         </div>
         <div className="text-right max-sm:col-start-2 max-sm:row-start-1">
@@ -133,12 +135,18 @@ function EntryRow({
   );
 }
 
-function describe(before: LogEntry | undefined, after: LogEntry, index: ShopIndex, formats: Formats, nowMs: number): string {
+/** What an entry said where the one that corrects it says something else. */
+function describe(
+  before: LogEntry | undefined,
+  after: LogEntry,
+  { index, persons, formats, nowMs }: { index: ShopIndex; persons: readonly Person[]; formats: Formats; nowMs: number },
+): string {
   if (!before) return '';
   const said = [
     before.atMs === after.atMs ? null : formats.moment(before.atMs, nowMs),
     before.actualMinutes === after.actualMinutes ? null : before.actualMinutes === null ? 'no minutes' : formatSpan(before.actualMinutes),
     before.productId === after.productId ? null : (index.products.get(before.productId ?? '')?.name ?? 'no product'),
+    before.personId === after.personId ? null : (persons.find(({ id }) => id === before.personId)?.name ?? 'nobody named'),
     before.text === after.text ? null : before.text === '' ? 'no words' : `“${before.text}”`,
   ].filter((word) => word !== null);
   return said.join(', ') || 'the same';

@@ -79,6 +79,20 @@ describe('the log', () => {
     expect(await screen.findByText(`corrected; it said ${paint.name}`)).toBeTruthy();
     expect(await db.records('rungs').get('host-1')).toMatchObject({ productId: 'other', state: 'done' });
   });
+  it('corrects whose hands it were, where there are several', async () => {
+    const project = withEntries();
+    const hands = { revision: 0, hours: null, exceptions: [], busy: [], refuses: [] };
+    project.persons = [
+      { ...hands, id: 'first', name: 'First hands', position: 0 },
+      { ...hands, id: 'second', name: 'Second hands', position: 1 },
+    ];
+    const { user, db } = await openShop('/log', project);
+    await user.click((await screen.findAllByRole('button', { name: 'Correct host: primer' })).at(-1) as HTMLElement);
+    await user.selectOptions(screen.getByRole('combobox', { name: 'Whose hands' }), 'Second hands');
+    await user.click(screen.getByRole('button', { name: 'Keep correction' }));
+    expect(await screen.findByText('done, Second hands')).toBeTruthy();
+    expect(await db.records('rungs').get('host-1')).toMatchObject({ doerId: 'second', state: 'done' });
+  });
   it('teaches what will be in it while it is empty', async () => {
     await openShop('/log', { ...makeSampleProject(), logEntries: [] });
     expect(await screen.findByText(/Nothing logged yet/u)).toBeTruthy();

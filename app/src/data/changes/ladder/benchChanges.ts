@@ -150,7 +150,8 @@ export async function correctTimer(edit: Edit, rungId: string, minutes: number, 
 }
 
 /** What a correction may change; with another moment goes the air of that, with another product what was taken of it. */
-export type Correction = Pick<LogEntry, 'atMs' | 'actualMinutes' | 'text'> & Partial<Pick<LogEntry, 'isForNextTime' | 'air' | 'productId'>>;
+export type Correction = Pick<LogEntry, 'atMs' | 'actualMinutes' | 'text'> &
+  Partial<Pick<LogEntry, 'isForNextTime' | 'air' | 'productId' | 'personId'>>;
 
 /** Corrects an entry by a new one that points at it; the rung follows, so that the cure clock counts from the right moment. */
 export async function correctEntry(edit: Edit, entryId: string, correction: Correction, makeId: () => string): Promise<void> {
@@ -169,7 +170,8 @@ export async function correctEntry(edit: Edit, entryId: string, correction: Corr
   });
   if (entry.kind === 'done' && rung?.state === 'done' && rung.doneAtMs === entry.atMs) {
     const worked = correction.actualMinutes === null ? rung.workedMs : Math.round(correction.actualMinutes * 60_000);
-    await edit.patch('rungs', rung.id, { ...other?.fields, doneAtMs: correction.atMs, workedMs: worked });
+    const { personId = rung.doerId } = correction;
+    await edit.patch('rungs', rung.id, { ...other?.fields, doneAtMs: correction.atMs, workedMs: worked, doerId: personId });
   }
 }
 
