@@ -1,7 +1,7 @@
 import { openBelow, toldEnds } from '@zinc-ladder/model/gather/plan/toldEnds';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { formatSpan } from '../../base/formats';
 import { workedMs } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { counted } from '../../base/counted';
@@ -39,7 +39,8 @@ export function DoneEarlier({
   readonly index: ShopIndex;
   /** what is offered to begin with; left out: now */
   readonly guessedEndMs?: number;
-  readonly onDone: () => void;
+  /** left out where there is nothing else to do first */
+  readonly onDone?: () => void;
 }) {
   const clock = useClock();
   const now = useNow(15_000);
@@ -52,10 +53,14 @@ export function DoneEarlier({
   const [endMs, setEndMs] = useState(() => Math.floor((guessedEndMs ?? clock.now()) / MINUTE_MS) * MINUTE_MS);
   const [minutes, setMinutes] = useState('');
   const [withBelow, setWithBelow] = useState(rung.state !== 'inHand');
-  const ladder = index.rungsOf(part.id);
-  const below = openBelow(ladder, rung.id);
+  // The bench draws itself each second; air and films of ten days are looked through only when something changed.
+  const { below, told } = useMemo(() => {
+    const ladder = index.rungsOf(part.id);
+    const under = openBelow(ladder, rung.id);
+    const setting = airs && { part, products: index.products, persons, airs };
+    return { below: under, told: setting && toldEnds(ladder, rung, withBelow ? under : [], endMs, setting) };
+  }, [index, part, rung, withBelow, endMs, persons, airs]);
   const said = minutes.trim() === '' ? null : readTrial(minutes, 0, MOST_MINUTES);
-  const told = airs && toldEnds(ladder, rung, withBelow ? below : [], endMs, { part, products: index.products, persons, airs });
   const rungs = told?.kind === 'told' ? told.rungs : [];
   const isMinutesWrong = minutes.trim() !== '' && said === null;
   const fault =
@@ -69,7 +74,7 @@ export function DoneEarlier({
   const timer = rung.state === 'inHand' && !fault ? workedMs(rung, endMs) / MINUTE_MS : null;
   const log = async (): Promise<void> => {
     const name = rungs.length > 1 ? `Log ${counted(rungs.length, 'rung')} as done` : `Log ${rung.name}`;
-    if (await edit(name, (change) => tellDone(change, rungs, said, person?.id ?? null, airAt, newId))) onDone();
+    if (await edit(name, (change) => tellDone(change, rungs, said, person?.id ?? null, airAt, newId))) onDone?.();
   };
   return (
     <form
@@ -119,7 +124,7 @@ export function DoneEarlier({
         <Button type="submit" look="primary" disabled={rungs.length === 0 || fault !== undefined || isMinutesWrong}>
           {rungs.length > 1 ? `Log ${rungs.length} rungs as done` : 'Log it as done'}
         </Button>
-        <Button onClick={onDone}>Leave it</Button>
+        {onDone && <Button onClick={onDone}>Leave it</Button>}
       </div>
     </form>
   );

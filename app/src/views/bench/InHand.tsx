@@ -80,7 +80,6 @@ export function InHand({ rung, index }: { readonly rung: Rung; readonly index: S
               part={part}
               index={index}
               guessedEndMs={Math.min(now, (rung.startedAtMs ?? now) + Math.max(1, planned - rung.workedMs / 60_000) * 60_000)}
-              onDone={() => undefined}
             />
           </div>
         </>
