@@ -9,7 +9,7 @@ import { createShopClock } from './clock/shopClock';
 import { backUpBeforeUpgrade } from './features/backups/backUpBeforeUpgrade';
 import { browserPlace } from './features/backups/folderPlace';
 import { DATABASE_VERSION, databaseVersion, SHOP_DATABASE, ShopDatabase } from './data/tables/database';
-import { loadDemo, startsOnDemo } from './features/transfer/demo';
+import { startOnDemo } from './features/transfer/demo';
 import { prepareLog } from './data/prepareLog';
 import { watchTables } from './data/tables/liveTables';
 import { Store } from './data/edits/store';
@@ -62,10 +62,9 @@ async function start(root: Root): Promise<void> {
   };
   try {
     await followClock();
-    if (await startsOnDemo(store, () => root.render(<StartWait>Opening…</StartWait>))) {
-      root.render(<StartWait>Fetching the demo…</StartWait>);
-      await loadDemo(store, clock);
-    }
+    await startOnDemo(store, clock, (words) => root.render(<StartWait>{words}</StartWait>));
+    // Another tab may have loaded it.
+    await followClock();
   } catch (error) {
     // What is wrong with the database the frame says; a demo that cannot be had is offered again there.
     startFault = error;

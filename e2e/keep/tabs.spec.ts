@@ -38,3 +38,15 @@ test('two tabs: taking a prop away in one takes it away in the other, and undo t
   await second.getByRole('button', { name: "Undo Take Diver's cuff away" }).click();
   await expect(first.getByRole('link', { name: "Diver's cuff" })).toBeVisible();
 });
+
+test('two tabs that are opened together in a new browser fetch the demo once, and both show it at its moment', async ({ context }) => {
+  let fetched = 0;
+  await context.route('**/demo/tide-office.zip', async (route) => {
+    fetched += 1;
+    await route.continue();
+  });
+  const pages = await Promise.all([context.newPage(), context.newPage()]);
+  await Promise.all(pages.map((page) => page.goto(`${DEMO}/bench`)));
+  for (const page of pages) await expect(page.getByRole('heading', { level: 1 })).toContainText('Bench, Thu 28 May', { timeout: 60_000 });
+  expect(fetched).toBe(1);
+});

@@ -5,7 +5,7 @@ import { readBundle, zipBundle } from '@zinc-ladder/model/file/zipProject';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { createShopClock } from '../../clock/shopClock';
 import { ShopDatabase } from '../../data/tables/database';
-import { isDemoServer, leaveDemo, loadDemo, moveToToday, setClock, startsOnDemo } from './demo';
+import { isDemoServer, leaveDemo, loadDemo, moveToToday, setClock, startOnDemo } from './demo';
 import { gatherProject } from '../../data/whole/projectTransfer';
 import { Store } from '../../data/edits/store';
 
@@ -86,6 +86,12 @@ describe('the demo', () => {
       vi.useRealTimers();
     }
   });
+  /** What a browser that starts tells it waits for. */
+  const begins = async (): Promise<string[]> => {
+    const told: string[] = [];
+    await startOnDemo(store, clock, (words) => told.push(words));
+    return told;
+  };
   it('is never seen at another moment than its own, and leaves clock and mark as they were where it cannot be taken in', async () => {
     const edit = vi.spyOn(store, 'edit').mockRejectedValueOnce(new Error('no room'));
     await expect(loadDemo(store, clock)).rejects.toThrow('no room');
@@ -110,20 +116,25 @@ describe('the demo', () => {
     void loadDemo(store, clock);
     await vi.waitFor(() => expect(isAsked).toBe(true));
     expect([await meta('isDemo'), await meta('clockOffsetMs')]).toEqual([undefined, undefined]);
-    expect(await startsOnDemo(store)).toBe(true);
+    expect(await begins()).toEqual(['Opening…', 'Fetching the demo…']);
+    expect(await meta('isDemo')).toBe(true);
   });
   it('is where a browser starts that never held a shop, and not one that was emptied or left it', async () => {
-    const onAsking = vi.fn();
-    expect(await startsOnDemo(store, onAsking)).toBe(true);
-    await loadDemo(store, clock);
-    expect(await startsOnDemo(store, onAsking)).toBe(false);
-    expect(onAsking).toHaveBeenCalledTimes(1);
+    expect(await begins()).toEqual(['Opening…', 'Fetching the demo…']);
+    expect(await begins()).toEqual([]);
     await store.db.records('shop').clear();
-    expect(await startsOnDemo(store)).toBe(false);
+    expect(await begins()).toEqual([]);
   });
   it('is not where one starts that left it before', async () => {
     await leaveDemo(store, clock);
-    expect(await startsOnDemo(store)).toBe(false);
+    expect(await begins()).toEqual([]);
+  });
+  it('is fetched by one of two tabs that are opened together; the other finds it there', async () => {
+    let last: Promise<unknown> = Promise.resolve();
+    const request = (_: string, work: () => Promise<void>): Promise<unknown> => (last = last.then(work));
+    vi.stubGlobal('navigator', { locks: { request } });
+    const [first, second] = await Promise.all([begins(), begins()]);
+    expect([first, second]).toEqual([['Opening…', 'Fetching the demo…'], ['Opening…']]);
   });
   it('comes in whole, at its own moment, with nothing behind it to undo', async () => {
     await loadDemo(store, clock);

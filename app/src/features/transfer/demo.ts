@@ -20,16 +20,29 @@ export async function isDemoServer(): Promise<boolean> {
   }
 }
 
+/** Whether this browser never held a shop. One that was emptied stays empty until the demo is asked for. */
+async function isNewBrowser({ db }: Store): Promise<boolean> {
+  return (await db.records('shop').count()) === 0 && (await db.meta.get('isDemo')) === undefined;
+}
+
 /**
- * Whether this browser starts on the demo: it never held a shop. One that was emptied stays empty until the demo is asked for.
+ * Starts a new browser on the demo where the server was started for it. Of tabs that are opened together one fetches it, and the others wait: what
+ * was done in the first of them meanwhile would be lost.
  *
- * @param onAsking called when the server has to be asked, which may take a while
+ * @param show tells what it waits for
  */
-export async function startsOnDemo({ db }: Store, onAsking: () => void = () => undefined): Promise<boolean> {
-  const isNew = (await db.records('shop').count()) === 0 && (await db.meta.get('isDemo')) === undefined;
-  if (!isNew) return false;
-  onAsking();
-  return isDemoServer();
+export async function startOnDemo(store: Store, clock: ShopClock, show: (words: string) => void = () => undefined): Promise<void> {
+  if (!(await isNewBrowser(store))) return;
+  show('Opening…');
+  if (!(await isDemoServer())) return;
+  const load = async (): Promise<void> => {
+    if (!(await isNewBrowser(store))) return;
+    show('Fetching the demo…');
+    await loadDemo(store, clock);
+  };
+  const { locks } = (globalThis.navigator ?? {}) as Partial<Navigator>;
+  // A page of a plain address in the network has none.
+  await (locks ? locks.request('zinc-ladder demo', load) : load());
 }
 
 /** Loads the demo shop in place of what is there and turns the clock to its moment. Undo forgets what was before. */

@@ -232,13 +232,23 @@ describe('the bench with empty hands', () => {
 });
 
 describe('what comes then', () => {
-  it('opens a line for taking in hand, logging and leaving out', async () => {
-    const project = openAllDay((shop) => {
+  /** A shop in which a second rung of the guest comes then. */
+  const withWetSand = () =>
+    openAllDay((shop) => {
       shop.joins = [];
       shop.rungs.push({ ...NEW_RUNG, id: 'guest-2', ladderId: 'guest', name: 'wet sand' });
       shop.ladders = shop.ladders.map((ladder) => (ladder.id === 'guest' ? { ...ladder, rungIds: ['guest-1', 'guest-2'] } : ladder));
     });
-    const { user, db } = await openShop('/bench', project);
+  it('leads to when it was done, where it was done earlier', async () => {
+    const { user, router } = await openShop('/bench', withWetSand());
+    const then = await screen.findByRole('region', { name: 'Then' });
+    await user.click(await within(then).findByRole('button', { name: /wet sand/u }));
+    await user.click(await screen.findByRole('menuitem', { name: 'Done earlier' }));
+    expect(await screen.findByRole('form', { name: 'Done earlier' })).toBeTruthy();
+    expect(router.state.location.search).toBe('?rung=guest-2');
+  });
+  it('opens a line for taking in hand, logging and leaving out', async () => {
+    const { user, db } = await openShop('/bench', withWetSand());
     const then = await screen.findByRole('region', { name: 'Then' });
     await user.click(await within(then).findByRole('button', { name: /wet sand/u }));
     await user.click(await screen.findByRole('menuitem', { name: 'Leave out' }));

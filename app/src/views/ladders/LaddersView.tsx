@@ -50,24 +50,26 @@ export function LaddersView() {
               </Link>
             ))}
           </nav>
-          {prop && <Button onClick={() => setSide('newPart')}>Add part</Button>}
-          {prop && <Button onClick={() => setSide('editProp')}>Change prop</Button>}
-          <Button onClick={() => setSide('newProp')}>Add prop</Button>
-          {prop && (
-            <Link to={`/references/${prop.id}`} className="self-center underline">
-              References
-            </Link>
-          )}
-          {prop && (
-            <Link to={`/lights/${prop.id}`} className="self-center underline">
-              Lights
-            </Link>
-          )}
-          {prop && (
-            <Link to={`/fittings/${prop.id}`} className="self-center underline">
-              Fittings
-            </Link>
-          )}
+          <div className="no-print contents">
+            {prop && <Button onClick={() => setSide('newPart')}>Add part</Button>}
+            {prop && <Button onClick={() => setSide('editProp')}>Change prop</Button>}
+            <Button onClick={() => setSide('newProp')}>Add prop</Button>
+            {prop && (
+              <Link to={`/references/${prop.id}`} className="self-center underline">
+                References
+              </Link>
+            )}
+            {prop && (
+              <Link to={`/lights/${prop.id}`} className="self-center underline">
+                Lights
+              </Link>
+            )}
+            {prop && (
+              <Link to={`/fittings/${prop.id}`} className="self-center underline">
+                Fittings
+              </Link>
+            )}
+          </div>
         </div>
         {prop ? <PropLadders prop={prop} /> : <FirstProp onAdd={() => setSide('newProp')} />}
       </div>

@@ -15,6 +15,7 @@ import { Swatch } from '../../../ui/swatch/Swatch';
 import { leaveOut } from '../../../data/changes/ladder/rungStateChanges';
 import { useOwnMinutes } from '../../../features/rung/useOwnMinutes';
 import { useStartWarnings } from '../../../features/rung/useStartWarnings';
+import { DONE_EARLIER } from '../../../features/rung/askedAtOnce';
 import { useBenchMoment } from '../../../features/rung/useBenchMoment';
 import type { PrinterCall } from '../prints/printsNow';
 import { printsAhead } from '../prints/printsNow';
@@ -134,6 +135,12 @@ function RungLine({ time, index, nowMs }: { readonly time: RungTime; readonly in
             }
           >
             Log as done, {formatSpan(minutes)}
+          </DropdownMenu.Item>
+          <DropdownMenu.Item
+            className={item}
+            onSelect={() => void navigate(`/ladders/${part.propId}/${part.id}?rung=${rung.id}`, { state: DONE_EARLIER })}
+          >
+            Done earlier
           </DropdownMenu.Item>
           <DropdownMenu.Item
             className={item}

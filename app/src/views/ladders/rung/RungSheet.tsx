@@ -7,7 +7,7 @@ import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { rungPieces } from '@zinc-ladder/model/rungs/rungPieces';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useLocation, useNavigate } from 'react-router';
 import { useClock, useNow } from '../../../clock/ClockContext';
 import { finishRung, reopenRung, takeInHand } from '../../../data/changes/ladder/benchChanges';
 import { addRung, coatInTwoTurns, duplicateRung, moveRung } from '../../../data/changes/ladder/rungChanges';
@@ -28,6 +28,7 @@ import { findLastTime } from '../../../features/rung/lastTime';
 import { RungFacts } from '../../../features/rung/RungFacts';
 import { useNewestByRung, useNotesForNextTime } from '../../../features/rung/useLogOfRung';
 import { StartWarnings } from '../../../features/rung/StartWarnings';
+import { asksDoneEarlier } from '../../../features/rung/askedAtOnce';
 import { DoneEarlier } from '../../../features/rung/DoneEarlier';
 import { MendPanel } from '../../../features/mend/MendPanel';
 import { useStartWarnings } from '../../../features/rung/useStartWarnings';
@@ -166,7 +167,8 @@ function WorkActions({
   const warnings = useStartWarnings(index)(rung);
   const isDone = rung.state === 'done';
   const mayBeTold = !isDone && rung.state !== 'leftOut';
-  const [isTelling, setTelling] = useState(false);
+  const { state } = useLocation();
+  const [isTelling, setTelling] = useState(asksDoneEarlier(state));
   return (
     <div className="grid gap-3">
       <div className="flex flex-wrap gap-3">
