@@ -60,6 +60,10 @@ async function start(root: Root): Promise<void> {
     const kept = (await db.meta.get('clockOffsetMs'))?.value;
     if (typeof kept === 'number' && kept !== clock.offsetMs()) clock.setOffset(kept);
   };
+  // Another tab may turn the clock, and may load the demo while this one begins.
+  watchTables(db, store.tables, client, (table) => {
+    if (table === 'meta') void followClock();
+  });
   try {
     await followClock();
     await startOnDemo(store, clock, (words) => root.render(<StartWait>{words}</StartWait>));
@@ -70,10 +74,6 @@ async function start(root: Root): Promise<void> {
     startFault = error;
     console.warn(error);
   }
-  // Another tab may turn the clock.
-  watchTables(db, store.tables, client, (table) => {
-    if (table === 'meta') void followClock();
-  });
   root.render(
     <App
       client={client}

@@ -36,9 +36,11 @@ export async function startOnDemo(store: Store, clock: ShopClock, show: (words: 
   show('Opening…');
   if (!(await isDemoServer())) return;
   const load = async (): Promise<void> => {
-    if (!(await isNewBrowser(store))) return;
-    show('Fetching the demo…');
-    await loadDemo(store, clock);
+    if (await isNewBrowser(store)) {
+      show('Fetching the demo…');
+      await loadDemo(store, clock);
+      // What another tab wrote before anybody here listened is read now.
+    } else await store.tables.reload();
   };
   const { locks } = (globalThis.navigator ?? {}) as Partial<Navigator>;
   // A page of a plain address in the network has none.
