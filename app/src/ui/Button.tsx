@@ -7,7 +7,7 @@ const LOOKS = {
   quiet: 'bg-transparent text-ink border border-transparent hover:border-line',
 } as const;
 
-/** A button with room for a gloved hand when `isLarge`; `shortcut` is a letter that presses it while its view is open. */
+/** A button with room for a gloved hand when `isLarge`; `shortcut` is a letter that presses it while its view is open. On paper there is none. */
 export function Button({
   look = 'plain',
   isLarge = false,
@@ -26,7 +26,7 @@ export function Button({
       type="button"
       {...(shortcut === undefined ? {} : { 'aria-keyshortcuts': shortcut })}
       {...rest}
-      className={`font-label cursor-pointer rounded-xs font-semibold disabled:cursor-not-allowed disabled:opacity-50 ${LOOKS[look]} ${size} ${className}`}
+      className={`no-print font-label cursor-pointer rounded-xs font-semibold disabled:cursor-not-allowed disabled:opacity-50 ${LOOKS[look]} ${size} ${className}`}
     >
       {children}
       {shortcut !== undefined && (

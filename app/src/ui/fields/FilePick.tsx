@@ -21,7 +21,7 @@ export function FilePick({
   const size = isLarge ? 'min-h-12 px-5 text-lg' : 'min-h-9 px-3';
   return (
     <label
-      className={`font-label border-edge bg-sheet focus-within:outline-ink inline-flex cursor-pointer items-center rounded-xs border font-semibold focus-within:outline-2 ${size}`}
+      className={`no-print font-label border-edge bg-sheet focus-within:outline-ink inline-flex cursor-pointer items-center rounded-xs border font-semibold focus-within:outline-2 ${size}`}
     >
       {children}
       <input

@@ -121,7 +121,7 @@ function EntryRow({
         <div className="text-right max-sm:col-start-2 max-sm:row-start-2">
           <Button
             look="quiet"
-            className="no-print text-sm"
+            className="text-sm"
             aria-expanded={isCorrecting}
             aria-label={`Correct ${titleOf(entry, index)}`}
             onClick={() => onCorrect(!isCorrecting)}
