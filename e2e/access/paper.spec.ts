@@ -97,7 +97,9 @@ async function onPaper(page: Page, selector: string): Promise<number> {
 test('what is drawn only where it is in sight is whole on paper: the log, the plan and its list, the ladders', async ({ page }) => {
   await page.setViewportSize({ width: 1024, height: 420 });
   await openDemo(page, '/log');
-  const list = page.getByRole('region', { name: /entries, newest first$/u });
+  // The log is read last; until then it has none.
+  const list = page.getByRole('region', { name: /^[1-9]\d* entries, newest first$/u });
+  await expect(list.getByRole('listitem').first()).toBeVisible();
   const all = Number.parseInt((await list.getAttribute('aria-label')) ?? '', 10);
   expect(await list.getByRole('listitem').count()).toBeLessThan(all);
   expect(await onPaper(page, 'main ol > li')).toBe(all);
