@@ -36,11 +36,10 @@ export async function startOnDemo(store: Store, clock: ShopClock, show: (words: 
   show('Opening…');
   if (!(await isDemoServer())) return;
   const load = async (): Promise<void> => {
-    if (await isNewBrowser(store)) {
-      show('Fetching the demo…');
-      await loadDemo(store, clock);
-      // What another tab wrote before anybody here listened is read now.
-    } else await store.tables.reload();
+    // What another tab wrote meanwhile may not have been heard of here yet.
+    if (!(await isNewBrowser(store))) return store.tables.reload();
+    show('Fetching the demo…');
+    await loadDemo(store, clock);
   };
   const { locks } = (globalThis.navigator ?? {}) as Partial<Navigator>;
   // A page of a plain address in the network has none.

@@ -60,6 +60,11 @@ describe('when what is told afterwards was done', () => {
     }
     for (const [from, least] of slack) expect([from, least < 3]).toEqual([from, true]);
   });
+  it('is not after what was logged above it already, wherever that stands among what is told', () => {
+    const rungs = [rung('c', 'cut'), rung('s', 'sand', { status: { kind: 'done', endMs: NOW - 300 * MINUTE } }), rung('f', 'fit')];
+    expect(before(rungs, ['c', 'f'])).toEqual([300, 0]);
+    expect(before(rungs, ['c'])).toEqual([300]);
+  });
   it('is not before what was logged already, and looks at no rung above', () => {
     const rungs = [
       rung('c', 'cut', { status: { kind: 'done', endMs: NOW - 30 * MINUTE } }),

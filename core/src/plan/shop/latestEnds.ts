@@ -6,7 +6,7 @@ import type { PlanPart } from './shopPlanInput';
 
 /**
  * When rungs that are told afterwards were done at the latest: the last of them at the moment that is told, those before it with hands that made
- * no pause, and films as old as what came on them needed. Nothing is put before what was logged as done already.
+ * no pause, and films as old as what came on them needed. Nothing is put before what was logged below it, or after what was logged above it.
  *
  * @param part with its rungs, bottom first
  * @param told ids of the rungs, whatever state they stand in
@@ -37,6 +37,14 @@ export function latestEnds(part: PlanPart, told: ReadonlySet<string>, lastEndMs:
     endOf.set(id, endOf.size === 0 ? end : Math.floor(end));
     startOf.set(id, Math.floor(end) - minutes);
   }
-  const doneMs = rungs.reduce((latest, { status }) => (status.kind === 'done' ? Math.max(latest, status.endMs) : latest), 0);
-  return new Map([...endOf].reverse().map(([id, minute]) => [id, Math.max(Math.round(minute * 60_000), Math.min(doneMs, lastEndMs))]));
+  const doneAt = rungs.map(({ status }) => (status.kind === 'done' ? status.endMs : null));
+  const ends = new Map<string, number>();
+  for (const [place, { id }] of rungs.entries()) {
+    const minute = endOf.get(id);
+    if (minute === undefined) continue;
+    const after = doneAt.slice(0, place).reduce<number>((latest, ms) => Math.max(latest, ms ?? 0), 0);
+    const until = doneAt.slice(place).reduce<number>((first, ms) => Math.min(first, ms ?? lastEndMs), lastEndMs);
+    ends.set(id, Math.max(Math.min(Math.round(minute * 60_000), until), Math.min(after, until)));
+  }
+  return ends;
 }
