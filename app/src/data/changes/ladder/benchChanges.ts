@@ -1,15 +1,14 @@
 import type { WorkPlace } from '@zinc-ladder/core/plan/shop/sprayPlace';
 import { holderOf } from '@zinc-ladder/model/gather/plan/personsInOrder';
 import type { LogEntry, LoggedAir } from '@zinc-ladder/model/records/ladder/logEntry';
-import { MOST_TAKEN } from '@zinc-ladder/model/records/ladder/logEntry';
 import type { Rung, RungState } from '@zinc-ladder/model/records/ladder/rung';
 import type { DryingSighting } from '@zinc-ladder/model/records/shop/product';
-import { rungMillilitres } from '@zinc-ladder/model/gather/shelf/rungTakes';
 import { rungPlace } from '@zinc-ladder/model/rungs/rungPlace';
 import { ShopError } from '../../edits/shopError';
 import type { Edit } from '../../edits/edit';
 import { bringTo } from './rungStateChanges';
-import { withProduct } from './rungProduct';
+import { replaceEntry } from './correctedEntry';
+import { takenBy, withProduct } from './rungProduct';
 
 /** Sightings of a product that are kept; older ones fall out. */
 const MOST_SIGHTINGS = 200;
@@ -159,15 +158,7 @@ export async function correctEntry(edit: Edit, entryId: string, correction: Corr
   const rung = entry.rungId === null ? undefined : await edit.get('rungs', entry.rungId);
   const { productId = entry.productId } = correction;
   const other = rung && entry.kind === 'done' && productId !== entry.productId ? await withProduct(edit, rung, productId) : null;
-  await edit.put('logEntries', {
-    ...entry,
-    ...correction,
-    ...other?.logged,
-    id: makeId(),
-    revision: 0,
-    counter: await edit.nextLogCounter(),
-    correctsId: entryId,
-  });
+  await replaceEntry(edit, entry, { ...correction, ...other?.logged }, makeId);
   if (entry.kind === 'done' && rung?.state === 'done' && rung.doneAtMs === entry.atMs) {
     const worked = correction.actualMinutes === null ? rung.workedMs : Math.round(correction.actualMinutes * 60_000);
     const { personId = rung.doerId } = correction;
@@ -193,7 +184,6 @@ export async function addEntry(
   const ladder = await edit.need('ladders', rung.ladderId);
   const part = await edit.get('parts', ladder.partId);
   const product = kind === 'done' && rung.productId !== null ? await edit.get('products', rung.productId) : undefined;
-  const took = part ? rungMillilitres(rung, part, product) : null;
   await edit.put('logEntries', {
     id: makeId(),
     revision: 0,
@@ -205,7 +195,7 @@ export async function addEntry(
     rungId: rung.id,
     personId,
     productId: rung.productId,
-    tookMillilitres: took === null ? null : Math.min(MOST_TAKEN, took),
+    tookMillilitres: takenBy(rung, part, product),
     plannedMinutes: rung.minutes,
     actualMinutes,
     air: (await placeOfRung(edit, rung)) === 'out' ? sprayAir : air,

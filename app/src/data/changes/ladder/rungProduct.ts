@@ -3,7 +3,7 @@ import { gatherCautions } from '@zinc-ladder/core/ladder/growLadder';
 import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { renameForProduct } from '@zinc-ladder/model/gather/grow/growRungs';
 import { rungMillilitres } from '@zinc-ladder/model/gather/shelf/rungTakes';
-import { newestFirst, standingEntries } from '@zinc-ladder/model/log/standingLog';
+import { standingEntries } from '@zinc-ladder/model/log/standingLog';
 import { productDrying } from '@zinc-ladder/model/products/productDrying';
 import type { LogEntry } from '@zinc-ladder/model/records/ladder/logEntry';
 import { MOST_TAKEN } from '@zinc-ladder/model/records/ladder/logEntry';
@@ -11,6 +11,7 @@ import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Product } from '@zinc-ladder/model/records/shop/product';
 import type { Edit } from '../../edits/edit';
+import { replaceEntry } from './correctedEntry';
 
 /** What of a log entry goes with its product. */
 export type ProductLogged = Pick<LogEntry, 'productId' | 'tookMillilitres'>;
@@ -26,17 +27,9 @@ export async function setProduct(edit: Edit, seen: Rung, productId: string | nul
   const { fields, logged } = await withProduct(edit, seen, productId);
   await edit.patch('rungs', seen.id, fields, seen);
   if (seen.state !== 'done') return;
-  const done = standingEntries(await edit.list('logEntries')).filter(({ kind, rungId }) => kind === 'done' && rungId === seen.id);
-  const [entry] = done.toSorted(newestFirst);
-  if (entry)
-    await edit.put('logEntries', {
-      ...entry,
-      ...logged,
-      id: makeId(),
-      revision: 0,
-      counter: await edit.nextLogCounter(),
-      correctsId: entry.id,
-    });
+  const standing = standingEntries(await edit.list('logEntries'));
+  const entry = standing.find(({ kind, rungId }) => kind === 'done' && rungId === seen.id);
+  if (entry) await replaceEntry(edit, entry, logged, makeId);
 }
 
 /** A rung's fields with another product, and what an entry of it says then. */
@@ -50,8 +43,13 @@ export async function withProduct(
   const ladder = await edit.need('ladders', rung.ladderId);
   const part = await edit.get('parts', ladder.partId);
   const fields = fieldsFor(rung, part, before, product);
-  const took = part ? rungMillilitres({ ...rung, ...fields }, part, product ?? undefined) : null;
-  return { fields, logged: { productId, tookMillilitres: took === null ? null : Math.min(MOST_TAKEN, took) } };
+  return { fields, logged: { productId, tookMillilitres: takenBy({ ...rung, ...fields }, part, product ?? undefined) } };
+}
+
+/** What the log says a rung took of its product, ml; null: nothing, or its part is gone. */
+export function takenBy(rung: Rung, part: Part | undefined, product: Product | undefined): number | null {
+  const took = part ? rungMillilitres(rung, part, product) : null;
+  return took === null ? null : Math.min(MOST_TAKEN, took);
 }
 
 function fieldsFor(rung: Rung, part: Part | undefined, before: Product | null, product: Product | null): Partial<Rung> {
