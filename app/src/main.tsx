@@ -17,8 +17,8 @@ import { travelElsewhere } from './workers/files/largeEdits';
 import { App } from './shell/App';
 import { ROUTES } from './shell/routes';
 import { StartWait } from './shell/start/StartWait';
-import { holdShop, isCleared } from './data/whole/heldShop';
 import { ClearedShop } from './shell/cleared/ClearedShop';
+import { watchDatabase } from './shell/cleared/watchDatabase';
 import { UpgradeWait } from './shell/version/UpgradeWait';
 import { applyTheme } from './features/theme/useTheme';
 import { watchVersion } from './shell/version/watchVersion';
@@ -31,30 +31,17 @@ async function start(root: Root): Promise<void> {
   if (!isUpToDate) await keepBeforeUpgrade();
   const db = new ShopDatabase(SHOP_DATABASE, isUpToDate);
   db.on('blocked', () => root.render(<UpgradeWait why="blocked" />));
-  let isAside = false;
-  // An older tab steps aside for a newer one; what it would write now would be of the old shape. A database that is deleted names no version.
-  db.on('versionchange', ({ newVersion }) => {
-    isAside = newVersion !== null;
-    db.close({ disableAutoOpen: isAside });
-    if (isAside) root.render(<UpgradeWait why="overtaken" />);
-    return false;
-  });
   const clock = createShopClock();
   const store = new Store(db, clock.now, (direction) => travelElsewhere(db.name, direction, Math.round(clock.now())));
   const client = new QueryClient({ defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false } } });
   store.tables.prepare('logEntries', (entries) => prepareLog(store.tables, entries));
   store.tables.begin();
-  let isAsked = false;
-  // The browser closes what it clears; what is shown is then all there is.
-  db.on('close', () => {
-    const held = isAside || isAsked ? null : holdShop(store.tables, Math.round(clock.now()));
-    if (!held) return;
-    isAsked = true;
-    void isCleared(db).then((isGone) => {
-      isAsked = false;
-      if (isGone) root.render(<ClearedShop held={held} store={store} clockOffsetMs={clock.offsetMs()} onOver={() => location.reload()} />);
-    });
-  });
+  watchDatabase(
+    store,
+    clock,
+    () => root.render(<UpgradeWait why="overtaken" />),
+    (held) => root.render(<ClearedShop held={held} store={store} clockOffsetMs={clock.offsetMs()} onOver={() => location.reload()} />),
+  );
   let startFault: unknown = null;
   const followClock = async (): Promise<void> => {
     const kept = (await db.meta.get('clockOffsetMs'))?.value;
