@@ -40,6 +40,10 @@ describe('what a join does to both ladders', () => {
     expect(joinEffect({ hostRungId: 'gone', guestRungId: null }, HOST, GUEST)).toMatchObject({ hostRung: null, doubled: [] });
     const guest = GUEST.map((entry) => (entry.id === 'g-cut' ? { ...entry, state: 'leftOut' as const } : entry));
     expect(ids(joinEffect({ hostRungId: 'bond', guestRungId: null }, HOST, guest).before)).not.toContain('g-cut');
+    expect(joinEffect({ hostRungId: 'bond', guestRungId: 'g-cut' }, HOST, guest).before).toEqual([]);
+    const sanded = GUEST.map((entry) => (entry.id === 'g-sand' ? { ...entry, state: 'leftOut' as const } : entry));
+    const around = joinEffect({ hostRungId: 'bond', guestRungId: 'g-sand' }, HOST, sanded);
+    expect([ids(around.before), ids(around.after)]).toEqual([['g-cut', 'g-prime'], ['g-coat']]);
   });
   it('pairs keep both orders, no rung stands in two, and none could be added (property)', () => {
     const ladder = (name: string) =>

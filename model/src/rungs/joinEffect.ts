@@ -1,3 +1,4 @@
+import { aroundJoin } from '@zinc-ladder/core/plan/shop/aroundJoin';
 import type { Join } from '../records/prop/join';
 import type { Rung } from '../records/ladder/rung';
 
@@ -22,15 +23,13 @@ export function joinEffect(
   hostRungs: readonly Rung[],
   guestRungs: readonly Rung[],
 ): JoinEffect {
-  const climbed = guestRungs.filter((rung) => rung.state !== 'leftOut');
-  const lastAt = join.guestRungId === null ? climbed.length - 1 : climbed.findIndex((rung) => rung.id === join.guestRungId);
+  const { before, after } = aroundJoin(guestRungs, join.guestRungId, (rung) => rung.state === 'leftOut');
   const hostAt = hostRungs.findIndex((rung) => rung.id === join.hostRungId);
   const found = hostRungs[hostAt];
-  const after = climbed.slice(lastAt + 1);
   const isOpen = (rung: Rung): boolean => rung.state === 'open';
   return {
     hostRung: found && found.state !== 'leftOut' ? found : null,
-    before: climbed.slice(0, lastAt + 1),
+    before,
     after,
     doubled: hostAt < 0 ? [] : pairsInOrder(hostRungs.slice(hostAt + 1).filter(isOpen), after.filter(isOpen)),
   };

@@ -1,4 +1,5 @@
 import type { CureTables } from '../../cure/cureTables';
+import { aroundJoin } from './aroundJoin';
 import { handleArcs, orderArc, waterArcs } from './ladderArcs';
 import type { PlanArc } from '../problem/problem';
 import type { PlanJoin, PlanPart } from './shopPlanInput';
@@ -13,11 +14,9 @@ export function buildJoinArcs(join: PlanJoin, parts: ReadonlyMap<string, PlanPar
   const host = hostRungs.find((rung) => rung.id === join.hostRungId);
   const guest = parts.get(join.guestPartId);
   if (!host || !guest || host.status.kind === 'leftOut') return [];
-  const open = guest.rungs.filter((rung) => rung.status.kind !== 'leftOut');
-  const lastAt = join.guestRungId === null ? open.length - 1 : open.findIndex((rung) => rung.id === join.guestRungId);
+  const { before, after } = aroundJoin(guest.rungs, join.guestRungId, ({ status }) => status.kind === 'leftOut');
+  const [next] = after;
   const arcs: PlanArc[] = [];
-  const before = open.slice(0, lastAt + 1);
-  const next = open[lastAt + 1];
   if (host.status.kind !== 'done') {
     const closing = before.filter((rung) => rung.status.kind !== 'done').at(-1);
     if (closing) arcs.push(orderArc(closing.id, host.id, { kind: 'join' }));

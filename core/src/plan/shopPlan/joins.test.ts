@@ -37,4 +37,13 @@ describe('a join waits for every film of both parts (class table, label air)', (
     const made = times(joined([rung('cut', 'cut')], [bond]));
     expect((made['bond']?.[0] ?? 0) - (made['cut']?.[1] ?? 0)).toBeLessThan(5);
   });
+  it('a rung that was left out still says where the guest is joined: what is below it comes before, what is above after', () => {
+    const left = rung('sand', 'sand', { status: { kind: 'leftOut' } });
+    const made = times(joined([rung('cut', 'cut'), left, rung('paint', 'detail')], [bond], 'sand'));
+    expect(made['bond']?.[0]).toBeGreaterThanOrEqual(made['cut']?.[1] ?? Infinity);
+    expect(made['paint']?.[0]).toBeGreaterThanOrEqual(made['bond']?.[1] ?? Infinity);
+    // Nothing of it is climbed before it is joined where all up to there is left out.
+    const first = times(joined([{ ...left, id: 'cut' }, rung('paint', 'detail')], [bond], 'cut'));
+    expect(first['paint']?.[0]).toBeGreaterThanOrEqual(first['bond']?.[1] ?? Infinity);
+  });
 });

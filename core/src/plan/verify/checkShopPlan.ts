@@ -155,17 +155,19 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
       const guest = partOf.get(guestPartId);
       const host = done.get(hostRungId);
       if (!guest || !host) continue;
-      const open = guest.rungs.filter(({ status }) => status.kind !== 'leftOut');
-      const last = guestRungId === null ? open.length - 1 : open.findIndex(({ id }) => id === guestRungId);
+      const place = guestRungId === null ? Infinity : guest.rungs.findIndex(({ id }) => id === guestRungId);
+      const isClimbed = ({ status }: PlanRung): boolean => status.kind !== 'leftOut';
+      const before = guest.rungs.filter((rung, at) => at <= place && isClimbed(rung));
+      const after = guest.rungs.filter((rung, at) => at > place && isClimbed(rung));
       if (host.time && host.rung.status.kind === 'open') {
-        for (const rung of open.slice(0, last + 1)) {
+        for (const rung of before) {
           const end = done.get(rung.id)?.endMs ?? Infinity;
           if (end > host.startMs) say(hostRungId, 'join', `${rung.name} of ${guest.name} is not done`);
         }
         const ready = handleableMs(filmsBefore(guestPartId, host.startMs), tables);
         if (ready === null || ready > host.startMs + MINUTE) say(hostRungId, 'join', `${guest.name} cannot be handled`);
       }
-      const next = done.get(open[last + 1]?.id ?? '');
+      const next = done.get(after[0]?.id ?? '');
       if (!next?.time || next.rung.status.kind !== 'open') continue;
       if (host.endMs > next.startMs) say(next.rung.id, 'join', 'begins before it is joined');
       const own = filmsAt.get(hostPartId)?.find(({ atMs }) => atMs >= host.endMs)?.films ?? [];
