@@ -26,7 +26,7 @@ import {
 import { beginMatch, changeMatch } from '../data/changes/prop/matchChanges';
 import { growByRecord } from '../data/changes/ladder/recordChanges';
 import { tellDone } from '../data/changes/ladder/toldChanges';
-import { openBelow } from '@zinc-ladder/model/gather/plan/toldEnds';
+import { openBefore } from '@zinc-ladder/model/gather/plan/toldEnds';
 import { takeTimeSheet } from '../data/changes/ladder/timeSheetChanges';
 import { growAgain } from '@zinc-ladder/model/gather/twins/growAgain';
 import type { ActMoment, ShopAct } from './shopAct';
@@ -118,9 +118,16 @@ export const SHOP_ACTS: readonly ShopAct[] = [
     },
   })),
   on('tell as done earlier', 'rungs', (edit, rung, { nowMs, makeId, records, choice }) => {
-    const ladder = records.ladders.find(({ id }) => id === rung.ladderId);
-    const own = (ladder?.rungIds ?? []).flatMap((id) => records.rungs.find((other) => other.id === id) ?? []);
-    const told = [...openBelow(own, rung.id).slice(choice(1) % 3), rung];
+    const part = records.parts.find(({ id }) => records.ladders.some((ladder) => ladder.id === rung.ladderId && ladder.partId === id));
+    const shop = {
+      parts: new Map(records.parts.map((one) => [one.id, one])),
+      rungsOf: (partId: string) =>
+        (records.ladders.find((ladder) => ladder.partId === partId)?.rungIds ?? []).flatMap(
+          (id) => records.rungs.find((other) => other.id === id) ?? [],
+        ),
+      joins: records.joins,
+    };
+    const told = [...(part ? openBefore(rung.id, part, shop) : []).slice(choice(1) % 3), rung];
     const minutes = choice(2) % 2 === 0 ? null : choice(2) % 90;
     return tellDone(
       edit,

@@ -1,4 +1,4 @@
-import { openBelow, toldEnds } from '@zinc-ladder/model/gather/plan/toldEnds';
+import { openBefore, toldEnds } from '@zinc-ladder/model/gather/plan/toldEnds';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { useMemo, useState } from 'react';
@@ -24,8 +24,8 @@ const MOST_MINUTES = 6000;
 const MINUTE_MS = 60_000;
 
 /**
- * Asks when a rung was done that nobody logged then, and takes what is to do below it along: a part that was begun before it came here, or work
- * whose timer was left running.
+ * Asks when a rung was done that nobody logged then, and takes along what is to do before it, on parts that are joined to it too: a prop that
+ * was begun before it came here, or work whose timer was left running.
  */
 export function DoneEarlier({
   rung,
@@ -49,17 +49,20 @@ export function DoneEarlier({
   const airs = useAirs();
   const airAt = useLoggedAir();
   const persons = useTable('persons');
+  const joins = useTable('joins');
   const { person } = useAtBench();
   const [endMs, setEndMs] = useState(() => Math.floor((guessedEndMs ?? clock.now()) / MINUTE_MS) * MINUTE_MS);
   const [minutes, setMinutes] = useState('');
-  const [withBelow, setWithBelow] = useState(rung.state !== 'inHand');
+  const [withBefore, setWithBefore] = useState(rung.state !== 'inHand');
   // The bench draws itself each second; air and films of ten days are looked through only when something changed.
-  const { below, told } = useMemo(() => {
-    const ladder = index.rungsOf(part.id);
-    const under = openBelow(ladder, rung.id);
-    const setting = airs && { part, products: index.products, persons, airs };
-    return { below: under, told: setting && toldEnds(ladder, rung, withBelow ? under : [], endMs, setting) };
-  }, [index, part, rung, withBelow, endMs, persons, airs]);
+  const { before, told } = useMemo(() => {
+    const shop = { parts: index.parts, rungsOf: index.rungsOf, joins };
+    const open = openBefore(rung.id, part, shop);
+    const setting = airs && { ...shop, products: index.products, persons, airs };
+    return { before: open, told: setting && toldEnds(rung, part, withBefore ? open : [], endMs, setting) };
+  }, [index, joins, part, rung, withBefore, endMs, persons, airs]);
+  const elsewhere = before.filter(({ ladderId }) => ladderId !== rung.ladderId);
+  const titleOf = (one: Rung): string => (elsewhere.length > 0 ? index.rungTitle(one.id) : one.name);
   const said = minutes.trim() === '' ? null : readTrial(minutes, 0, MOST_MINUTES);
   const rungs = told?.kind === 'told' ? told.rungs : [];
   const isMinutesWrong = minutes.trim() !== '' && said === null;
@@ -67,7 +70,7 @@ export function DoneEarlier({
     endMs > now + MINUTE_MS
       ? 'This is still to come.'
       : told?.kind === 'tooEarly'
-        ? `${told.after.name} below it was done ${formats.moment(told.after.doneAtMs ?? 0, now)}, later than this.`
+        ? `${told.after.ladderId === rung.ladderId ? told.after.name : index.rungTitle(told.after.id)} before it was done ${formats.moment(told.after.doneAtMs ?? 0, now)}, later than this.`
         : told?.kind === 'notBegun'
           ? `It was taken in hand ${formats.moment(told.sinceMs, now)}, later than this.`
           : undefined;
@@ -97,11 +100,11 @@ export function DoneEarlier({
           {...(timer === null ? {} : { hint: `by the timer then: ${formatSpan(timer)}` })}
         />
       </div>
-      {below.length > 0 && (
+      {before.length > 0 && (
         <CheckField
-          label={`and ${below.length === 1 ? below[0]?.name : `the ${below.length} rungs`} below it that ${below.length === 1 ? 'is' : 'are'} to do`}
-          checked={withBelow}
-          onChange={setWithBelow}
+          label={`and ${before.length === 1 ? titleOf(before[0] ?? rung) : `the ${before.length} rungs`} before it that ${before.length === 1 ? 'is' : 'are'} to do${before.length > 1 ? onOthers(elsewhere, index) : ''}`}
+          checked={withBefore}
+          onChange={setWithBefore}
         />
       )}
       {rungs.length > 1 && !fault && (
@@ -109,7 +112,7 @@ export function DoneEarlier({
           <ol aria-label="What is logged" className="border-line border-t">
             {rungs.map(({ rung: one, endMs: at }) => (
               <li key={one.id} className="border-line flex justify-between gap-3 border-b py-1">
-                <span>{one.name}</span>
+                <span>{titleOf(one)}</span>
                 <span className="figure whitespace-nowrap">{formats.moment(at, now)}</span>
               </li>
             ))}
@@ -128,4 +131,10 @@ export function DoneEarlier({
       </div>
     </form>
   );
+}
+
+/** Which parts other than its own rungs stand on: `, 3 of them on Base and Cap`. */
+function onOthers(elsewhere: readonly Rung[], index: ShopIndex): string {
+  const parts = new Set(elsewhere.flatMap((one) => index.partOf(one)?.name ?? []));
+  return parts.size === 0 ? '' : `, ${elsewhere.length} of them on ${[...parts].join(' and ')}`;
 }

@@ -66,6 +66,18 @@ describe('a rung that was done before it came here', () => {
     await user.click(screen.getByRole('button', { name: 'Undo Log 2 rungs as done' }));
     await waitFor(async () => expect((await db.records('rungs').get(top.id))?.state).toBe('open'));
   });
+  it('takes along what had to be done on a part that is joined there, and names whose it is', async () => {
+    const project = makeSampleProject();
+    project.rungs = project.rungs.map((rung) => (rung.id === 'guest-1' ? { ...rung, state: 'open', startedAtMs: null } : rung));
+    const { user, db } = await openShop(HOST, project);
+    await user.click(await screen.findByRole('button', { name: 'Done earlier' }));
+    const form = await screen.findByRole('form', { name: 'Done earlier' });
+    expect(within(form).getByRole('checkbox', { name: /^and guest: .* before it that is to do$/u })).toBeTruthy();
+    const lines = within(within(form).getByRole('list', { name: 'What is logged' })).getAllByRole('listitem');
+    expect(lines.map(({ textContent }) => textContent?.split(':')[0])).toEqual(['guest', 'host']);
+    await user.click(within(form).getByRole('button', { name: 'Log 2 rungs as done' }));
+    await waitFor(async () => expect((await db.records('rungs').get('guest-1'))?.state).toBe('done'));
+  });
   it('may be told alone', async () => {
     const { user, db } = await openShop(HOST);
     await user.click(await screen.findByRole('button', { name: 'Done earlier' }));

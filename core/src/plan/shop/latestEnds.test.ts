@@ -17,7 +17,7 @@ const tablesIn = (meanCelsius: number) => {
 const WARM = tablesIn(23);
 /** Minutes before the moment that was told, bottom first. */
 function before(rungs: readonly PlanRung[], told: readonly string[], tables = WARM): number[] {
-  return [...latestEnds(part('a', rungs), new Set(told), NOW, tables).values()].map((ms) => (NOW - ms) / MINUTE);
+  return [...latestEnds([part('a', rungs)], [], told, NOW, tables).values()].map((ms) => (NOW - ms) / MINUTE);
 }
 
 describe('when what is told afterwards was done', () => {
@@ -47,7 +47,13 @@ describe('when what is told afterwards was done', () => {
       rung('e', 'sprayCoat', { classId: 'enamelColour' }),
     ];
     const tables = tablesIn(17);
-    const ends = latestEnds(part('a', rungs), new Set(rungs.map(({ id }) => id)), NOW, tables);
+    const ends = latestEnds(
+      [part('a', rungs)],
+      [],
+      rungs.map(({ id }) => id),
+      NOW,
+      tables,
+    );
     const clocks = new Map(gatherClocks(rungs, tables, NOW / MINUTE).map(({ id, table }) => [id, table]));
     const slack = new Map<string, number>();
     for (const { from, to, clockId, pieces } of buildLadderArcs(part('a', rungs), tables)) {
@@ -74,5 +80,48 @@ describe('when what is told afterwards was done', () => {
     ];
     expect(before(rungs, ['p', 's'])).toEqual([30, 0]);
     expect(film('primer').drying.sandMinutes).toBe(60);
+  });
+  describe('of parts that are joined', () => {
+    const join = { id: 'j', hostPartId: 'a', hostRungId: 'bond', guestPartId: 'g', guestRungId: null };
+    const joined = (host: readonly PlanRung[], guest: readonly PlanRung[], told: readonly string[]) =>
+      Object.fromEntries(
+        [...latestEnds([part('a', host), part('g', guest)], [join], told, NOW, WARM)].map(([id, ms]) => [id, (NOW - ms) / MINUTE]),
+      );
+    it('goes on with one pair of hands: what both ladders asked for was done one after the other', () => {
+      const ends = joined(
+        [rung('cut', 'cut'), rung('bond', 'dryFit')],
+        [rung('saw', 'cut'), rung('file', 'sand')],
+        ['cut', 'saw', 'file', 'bond'],
+      );
+      expect(ends['bond']).toBe(0);
+      expect([ends['cut'], ends['saw'], ends['file']].sort()).toEqual([10, 20, 30]);
+      expect(ends['saw']).toBeGreaterThan(ends['file'] ?? Infinity);
+    });
+    it('leaves the films of both as old as joining them needed (class table: enamel is handled after 6 h)', () => {
+      const ends = joined(
+        [rung('cut', 'cut'), rung('bond', 'dryFit')],
+        [rung('paint', 'sprayCoat', { classId: 'enamelColour' })],
+        ['cut', 'paint', 'bond'],
+      );
+      expect(ends).toEqual({ bond: 0, cut: 10, paint: 10 + 360 });
+    });
+    it('keeps what was logged of either: nothing is before what it came after, or after what came of it', () => {
+      const done = (minutes: number) => ({ kind: 'done', endMs: NOW - minutes * MINUTE }) as const;
+      const late = joined([rung('bond', 'dryFit')], [rung('saw', 'cut', { status: done(40) }), rung('file', 'sand')], ['file', 'bond']);
+      expect(late).toEqual({ file: 10, bond: 0 });
+      const early = joined([rung('bond', 'dryFit', { status: done(300) })], [rung('saw', 'cut'), rung('file', 'sand')], ['saw', 'file']);
+      expect(early).toEqual({ saw: 300, file: 300 });
+      const after = latestEnds(
+        [
+          part('a', [rung('bond', 'dryFit', { status: done(5) })]),
+          part('g', [rung('saw', 'cut'), rung('oil', 'sand'), rung('wax', 'sand')]),
+        ],
+        [{ ...join, guestRungId: 'saw' }],
+        ['oil', 'wax'],
+        NOW,
+        WARM,
+      );
+      expect([...after.values()].map((ms) => (NOW - ms) / MINUTE)).toEqual([5, 0]);
+    });
   });
 });
