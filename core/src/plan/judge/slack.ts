@@ -73,18 +73,9 @@ function slackOf(partial: PartialPlan, index: number, placement: Placement): num
     latestEnd = Math.min(latestEnd, partial.profiles[doer.resource]?.freeUntil(placement.start - placement.setupMinutes, 1) ?? latestEnd);
   let slack = Math.max(0, latestEnd - placement.end);
   // A place that is held later must be free later too; halved until it is.
-  while (slack > 0 && !holdsFit(partial, index, placement.end + slack)) slack = Math.floor(slack / 2);
+  while (slack > 0 && !partial.hasRoomToHold(index, placement.end + slack)) slack = Math.floor(slack / 2);
   partial.keep(index, placement, holdEnds);
   return slack;
-}
-
-function holdsFit(partial: PartialPlan, index: number, end: number): boolean {
-  const ends = partial.holdEndsOf(index, end);
-  return (partial.prepared.tasks[index]?.holds ?? []).every((hold, at) => {
-    const profile = partial.profiles[partial.prepared.resourceIndex.get(hold.resourceId) ?? -1];
-    const held = partial.newlyHeld(index, at, { start: end, end: Math.max(end + 1, ends[at] ?? end) });
-    return held.every((span) => (profile?.firstFree(span.start, span.end - span.start, hold.amount) ?? span.start) <= span.start);
-  });
 }
 
 /** The tasks that decide when all is ready: from the last one back along what each waited for. */

@@ -79,8 +79,44 @@ export class PartialPlan {
     });
   }
 
+  /** Whether there is room for all that a task holds from `end` on. */
+  hasRoomToHold(index: number, end: number): boolean {
+    return this.firstRoomToHold(index, end, this.holdEndsOf(index, end)) <= end;
+  }
+
+  /**
+   * The minute from which there is room for the first of a task's holds that finds none at `end`; `end` itself where there is room for all.
+   *
+   * @param ends when each is given back
+   */
+  firstRoomToHold(index: number, end: number, ends: readonly number[]): number {
+    const { tasks, resourceIndex } = this.prepared;
+    const taken: { readonly profile: UsageProfile; readonly span: Interval; readonly amount: number }[] = [];
+    const holds = tasks[index]?.holds ?? [];
+    let found = end;
+    for (const [at, hold] of holds.entries()) {
+      const profile = this.profiles[resourceIndex.get(hold.resourceId) ?? -1];
+      if (!profile) return Infinity;
+      const spans = this.newlyHeld(index, at, { start: end, end: Math.max(end + 1, ends[at] ?? end) });
+      const short = spans.map((span) => ({ span, free: profile.firstFree(span.start, span.end - span.start, hold.amount) }));
+      const without = short.find(({ span, free }) => free > span.start);
+      if (without) {
+        found = end + without.free - without.span.start;
+        break;
+      }
+      if (at === holds.length - 1) break;
+      // What one hold takes is not there for the next.
+      for (const span of spans) {
+        profile.add(span.start, span.end, hold.amount);
+        taken.push({ profile, span, amount: hold.amount });
+      }
+    }
+    for (const { profile, span, amount } of taken) profile.add(span.start, span.end, -amount);
+    return found;
+  }
+
   /** The stretches of a task's hold in which its place is not taken by the same thing already. */
-  newlyHeld(index: number, at: number, span: Interval): readonly Interval[] {
+  private newlyHeld(index: number, at: number, span: Interval): readonly Interval[] {
     const held = this.heldBy[this.prepared.holdOwners[index]?.[at] ?? -1];
     return held && held.length > 0 ? withoutIntervals([span], held) : [span];
   }

@@ -204,16 +204,8 @@ type HoldAnswer = { readonly kind: 'fits'; readonly ends: readonly number[] } | 
 function fitHolds(partial: PartialPlan, index: number, task: PlanTask, end: number): HoldAnswer {
   if (task.holds.length === 0) return NO_HOLDS;
   const ends = partial.holdEndsOf(index, end);
-  for (const [at, hold] of task.holds.entries()) {
-    const profile = partial.profiles[partial.prepared.resourceIndex.get(hold.resourceId) ?? -1];
-    const until = ends[at] ?? end;
-    if (!profile) return { kind: 'shift', minutes: Infinity };
-    for (const span of partial.newlyHeld(index, at, { start: end, end: Math.max(end + 1, until) })) {
-      const free = profile.firstFree(span.start, span.end - span.start, hold.amount);
-      if (free > span.start) return { kind: 'shift', minutes: free - span.start };
-    }
-  }
-  return { kind: 'fits', ends };
+  const free = partial.firstRoomToHold(index, end, ends);
+  return free > end ? { kind: 'shift', minutes: free - end } : { kind: 'fits', ends };
 }
 
 const NO_HOLDS: HoldAnswer = { kind: 'fits', ends: [] };

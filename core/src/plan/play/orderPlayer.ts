@@ -263,7 +263,7 @@ export class OrderPlayer implements GuardedState {
     if (opening !== NOW) return opening;
     const begun = isLocked ? NOW : this.openFor(tables.begunIn[index] ?? -1, now, 0, LEAST_TO_BEGIN, false);
     if (begun !== NOW) return begun;
-    for (const { owner, resource, amount } of tables.holds[index] ?? []) if (!this.places.isRoomFor(owner, resource, amount)) return LATER;
+    if (!this.places.isRoomFor(tables.holds[index] ?? [])) return LATER;
     this.doer = -1;
     if (isLocked) return NOW;
     if (hasDoers) {

@@ -231,9 +231,10 @@ function findOpen({ tasks, resources }: PlanProblem, calendars: ReadonlyMap<stri
 
 function findTooMuch(capacities: ReadonlyMap<string, number>, { demands, holds }: PlanTask): Certificate['cause'] | null {
   for (const list of [demands, holds])
-    for (const { resourceId, amount } of list) {
+    for (const { resourceId } of list) {
       const capacity = capacities.get(resourceId) ?? 0;
-      if (amount > capacity) return { kind: 'tooMuch', resourceId, needed: amount, capacity };
+      const needed = list.reduce((sum, other) => sum + (other.resourceId === resourceId ? other.amount : 0), 0);
+      if (needed > capacity) return { kind: 'tooMuch', resourceId, needed, capacity };
     }
   return null;
 }

@@ -1,6 +1,5 @@
 import type { CureTables } from '../../cure/cureTables';
 import { createCureTables } from '../../cure/cureTables';
-import { milestoneDemand } from '../../cure/filmDemand';
 import { findMethod } from '../../ladder/methods';
 import type { Interval } from '../../time/interval';
 import { expandWorkingHours } from '../../time/workingHours';
@@ -17,12 +16,12 @@ import { LayCalendars } from './layCalendars';
 import { AIRBRUSHING, HANDS, LOUD, SPRAYING } from './shopCalendars';
 import { NOBODY, personResource, ShopHands } from './shopHands';
 import type { PlanPart, PlanProp, PlanRung, ShopPlanInput } from './shopPlanInput';
+import { RACK, rackHolds } from './rackHolds';
 import { sprayHoursUntil } from './sprayHours';
 import { sprayPlace } from './sprayPlace';
 
-/** Names of the shop's resources within its problem; hands have the name of their calendar. */
+/** Name of the spray place within a shop's problem; hands have the name of their calendar. */
 export const BOOTH = 'booth';
-export const RACK = 'rack';
 
 const DAY_MS = 86_400_000;
 /** How far ahead is planned unless told otherwise: enough for what most shops have in work. */
@@ -85,7 +84,7 @@ export function buildShopProblem(asked: ShopPlanInput, horizonDays = USUAL_HORIZ
         tools.set(share.tool.id, share.tool);
         families.set(share.family.id, share.family);
       }
-      const holds = holdRack(rung, part, depths.get(rung.id), tables);
+      const holds = rackHolds(rung, part, depths.get(rung.id), tables);
       tasks.push(buildTask(rung, part, props.get(part.propId), { holds, share, calendars, hands, input }));
     }
   }
@@ -166,12 +165,4 @@ function buildTask(rung: PlanRung, part: PlanPart, prop: PlanProp | undefined, s
 /** The time a rung is locked to; a lock that has passed holds no more. */
 export function lockOf({ status, lockedAtMs }: PlanRung, nowMs: number): number | null {
   return status.kind === 'open' && lockedAtMs !== null && lockedAtMs >= nowMs ? lockedAtMs : null;
-}
-
-/** A wet part keeps its places on the rack until the whole of its wet film can be handled; its own next coat takes no other place. */
-function holdRack(rung: PlanRung, part: PlanPart, filmMicrometres: number | undefined, tables: CureTables): Hold[] {
-  const { film } = rung;
-  if (!film || filmMicrometres === undefined || part.rackPlaces === 0) return [];
-  const progress = milestoneDemand(film.drying, 'handle', filmMicrometres, film.coatMicrometres) ?? 0;
-  return [{ resourceId: RACK, amount: part.rackPlaces, clockId: tables.keyFor(film.drying, 'drying'), progress, ownerId: part.id }];
 }

@@ -115,6 +115,8 @@ export interface PlanRung {
   readonly notBeforeMs: number | null;
   /** that is when something ordered for it has come, and no wish; left out: it is a wish */
   readonly isAwaited?: boolean;
+  /** places on the rack for the pieces it is done on, where these are not all of its part; left out: its part's */
+  readonly rackPlaces?: number;
   /** its part holds the water of a washing in itself; left out: it does not */
   readonly soaks?: boolean;
   /** an earlier rung of its part whose film must be hard first; null: what its method needs is enough */

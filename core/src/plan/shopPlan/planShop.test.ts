@@ -93,6 +93,24 @@ describe('the shop’s plan in label air', () => {
     // The second waits until the first can be handled, 60 min after its coat.
     expect([at('a'), at('b')].sort((x, y) => x - y)).toEqual([0, 60]);
   });
+  it('a coat on some pieces of a set takes the places of these, and the whole set’s next coat only those it has not', () => {
+    const primer = { classId: 'primer' };
+    const mended = part('set', [rung('mended', 'prime', { ...primer, rackPlaces: 1 })], 3);
+    const other = part('b', [rung('b', 'prime', primer)], 2);
+    const starts = (parts: readonly PlanPart[], rackPlaces: number): number[] => {
+      const { at } = planned(shop(parts, { rackPlaces }));
+      return parts.flatMap(({ rungs }) => rungs.map(({ id }) => at(id))).sort((x, y) => x - y);
+    };
+    expect(starts([mended, other], 3)).toEqual([0, 10]);
+    expect(starts([part('set', [rung('mended', 'prime', primer)], 3), other], 3)).toEqual([0, 60]);
+    const whole = part('set', [rung('one', 'prime', { ...primer, rackPlaces: 1 }), rung('all', 'prime', primer)], 3);
+    // The next coat may come after 10 min (class table), long before the first can be handled: its place is not asked for twice.
+    expect(starts([whole], 3)).toEqual([0, 20]);
+    const tooMany = planShop(shop([{ ...whole, rackPlaces: 9 }], { rackPlaces: 8 }));
+    expect(tooMany.kind === 'planned' && tooMany.unplaced.map(({ cause }) => cause)).toEqual([
+      { kind: 'tooMuch', resourceId: 'rack', needed: 9, capacity: 8 },
+    ]);
+  });
   it('finishes what is in hand before anything else, reckoning with what is done of it', () => {
     const { at, time } = planned(
       shop([

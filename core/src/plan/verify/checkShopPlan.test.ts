@@ -97,6 +97,10 @@ describe('the checker finds what is wrong with a plan', () => {
     expect(checkShopPlan(two, made)).toEqual([]);
     const second = made.rungs.toSorted((x, y) => y.startMs - x.startMs)[0]?.rungId ?? '';
     expect(rulesOf(two, moved(made, second, -40))).toContain('rack');
+    const fewer = shop([part('a', [rung('a-p', 'prime', { classId: 'primer', rackPlaces: 3 })], 5), wet('b')]);
+    const beside = planned(fewer);
+    expect(checkShopPlan(fewer, beside)).toEqual([]);
+    expect(rulesOf({ ...fewer, rackPlaces: 7 }, beside)).toContain('rack');
   });
   it('a join to what cannot be handled', () => {
     const joins = [{ id: 'j', hostPartId: 'host', hostRungId: 'bond', guestPartId: 'guest', guestRungId: 'g' }];
@@ -153,7 +157,10 @@ function anyShop(seed: number): ShopPlanInput {
       const [methodId, classId] = pick(STEPS);
       const side = random() < 0.15 ? pick(['under', 'top'] as const) : 'all';
       const done = at === 0 && random() < 0.4 ? { status: { kind: 'done' as const, endMs: NOW - randomIndex(random, 300) * MINUTE } } : {};
-      return rung(`${id}-${at}`, methodId, { ...(classId ? { classId } : {}), minutes: 5 + randomIndex(random, 40), side, ...done });
+      const left = at === 1 && seed % 3 === 0 ? { status: { kind: 'leftOut' as const } } : {};
+      const fewer = at % 3 === 2 ? { rackPlaces: 1 } : {};
+      const minutes = 5 + randomIndex(random, 40);
+      return rung(`${id}-${at}`, methodId, { ...(classId ? { classId } : {}), minutes, side, ...done, ...left, ...fewer });
     });
   const parts = Array.from({ length: 2 + randomIndex(random, 4) }, (_, at) => part(`p${at}`, ladder(`p${at}`), 1 + randomIndex(random, 2)));
   const [host, guest] = parts;

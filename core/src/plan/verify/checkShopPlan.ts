@@ -57,7 +57,7 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
       if (rung.status.kind === 'done') done.set(rung.id, { part, rung, time: null, startMs: rung.status.endMs, endMs: rung.status.endMs });
       else if (time) done.set(rung.id, { part, rung, time, startMs: time.startMs + time.setupMinutes * MINUTE, endMs: time.endMs });
     }
-  const wet: { readonly part: PlanPart; readonly fromMs: number; readonly toMs: number }[] = [];
+  const wet: { readonly part: PlanPart; readonly places: number; readonly fromMs: number; readonly toMs: number }[] = [];
   const filmsAt = new Map<string, { readonly atMs: number; readonly films: FilmsOnPart }[]>();
   for (const part of input.parts) checkLadder(part);
 
@@ -93,7 +93,12 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
       const water = waterLeft(rung.methodId, rung.soaks);
       washed = water && { water, atMs: endMs };
       if (method.laysFilm && rung.film && endMs >= input.nowMs - 30 * DAY)
-        wet.push({ part, fromMs: endMs, toMs: handleableMs(films.slice(-1), tables) ?? Infinity });
+        wet.push({
+          part,
+          places: rung.rackPlaces ?? part.rackPlaces,
+          fromMs: endMs,
+          toMs: handleableMs(films.slice(-1), tables) ?? Infinity,
+        });
       before = work;
     }
   }
@@ -237,11 +242,13 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
       input.boothPlaces,
       'places',
     );
-    // A part is in its place once, however many of its films keep it there.
-    const racked = new Map<string, Interval[]>();
-    for (const { part, fromMs, toMs } of wet) racked.set(part.id, [...(racked.get(part.id) ?? []), { start: fromMs, end: toMs }]);
+    // A piece is in its place once, however many of its films keep it there; what is done on fewer pieces of a set is done on the same ones.
     const places = input.parts.flatMap((part) =>
-      merge(racked.get(part.id) ?? []).map((span) => ({ ...span, rungId: part.id, amount: part.rackPlaces })),
+      Array.from({ length: part.rackPlaces }, (_, place) =>
+        merge(
+          wet.filter((film) => film.part.id === part.id && film.places > place).map(({ fromMs, toMs }) => ({ start: fromMs, end: toMs })),
+        ).map((span) => ({ ...span, rungId: part.id, amount: 1 })),
+      ).flat(),
     );
     checkLoad(places, input.rackPlaces, 'rack');
   }

@@ -1,4 +1,4 @@
-import type { PlayTables } from '../playTables';
+import type { PlayHold, PlayTables } from '../playTables';
 import { TimeHeap } from '../timeHeap';
 
 /** Hands, rack and other places of a play: how much of each is taken, and when it is given back. */
@@ -74,9 +74,23 @@ export class PlayPlaces {
     this.ownerUntil[owner] = Math.max(held, until);
   }
 
-  /** Whether an owner has its place, or could have it now. */
-  isRoomFor(owner: number, resource: number, amount: number): boolean {
-    return (this.ownerUntil[owner] ?? -1) >= 0 || this.hasRoom(resource, amount);
+  /** Whether each owner of some holds has its place already, or there is room for those that have none. */
+  isRoomFor(holds: readonly PlayHold[]): boolean {
+    for (let at = 0; at < holds.length; at += 1) {
+      const hold = holds[at];
+      if (!hold || this.isHeld(hold)) continue;
+      let amount = hold.amount;
+      for (let before = 0; before < at; before += 1) {
+        const other = holds[before];
+        if (other?.resource === hold.resource && !this.isHeld(other)) amount += other.amount;
+      }
+      if (!this.hasRoom(hold.resource, amount)) return false;
+    }
+    return true;
+  }
+
+  private isHeld({ owner }: PlayHold): boolean {
+    return (this.ownerUntil[owner] ?? -1) >= 0;
   }
 
   /** Whether so much of a resource is free. */
