@@ -56,6 +56,15 @@ describe('gathering a plan from records', () => {
     expect(films('fill', 120)).toMatchObject({ drying: { sandMinutes: 60 }, coatMicrometres: 120 });
     expect(films('sand')).toBeNull();
   });
+  it('gives a coat on some pieces of a set their share of its places on the rack', () => {
+    const project = makeSampleProject();
+    const parts = project.parts.map((part) => ({ ...part, count: 12, rackPlaces: 6 }));
+    const rungs = project.rungs.map((rung, at) => ({ ...rung, pieces: at === 1 ? 3 : null }));
+    const planned = gatherPlan({ ...project, parts, rungs }, gatherAirs(project.shop, [], NOW), NOW).parts.flatMap((part) => part.rungs);
+    expect(planned.map(({ id, rackPlaces }) => [id, rackPlaces])).toEqual(
+      planned.map(({ id }) => [id, id === project.rungs[1]?.id ? 2 : undefined]),
+    );
+  });
   it('leaves what is in hand, and nobody is named for, in the hands of who had the shop first', () => {
     const project = makeSampleProject();
     const person = { revision: 0, hours: null, exceptions: [], busy: [], refuses: [] };

@@ -24,7 +24,7 @@ export function Rack({ films, index }: { readonly films: readonly FilmAnswer[]; 
   );
   const sorted = soft.toSorted((a, b) => (calls.get(a.partId)?.atMs ?? Infinity) - (calls.get(b.partId)?.atMs ?? Infinity));
   const taken = rackPlacesTaken(
-    soft.map((film) => ({ handleMs: film.outlook.milestones.handle, places: index.parts.get(film.partId)?.rackPlaces ?? 0 })),
+    soft.map(({ outlook, rackPlaces }) => ({ handleMs: outlook.milestones.handle, places: rackPlaces })),
     now,
   );
   return (
@@ -39,7 +39,7 @@ export function Rack({ films, index }: { readonly films: readonly FilmAnswer[]; 
               ['taken', String(taken)],
               ['rack', String(shop?.rackPlaces ?? 0)],
             ],
-            source: 'places typed on each part; when it can be handled by the cure clock',
+            source: 'places typed on each part, for the pieces that are wet; when it can be handled by the cure clock',
           }}
         >
           {taken} of {shop?.rackPlaces ?? 0} rack places

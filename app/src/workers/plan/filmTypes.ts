@@ -14,6 +14,8 @@ export function nextOnFilm(methodId: string): NextOnFilm {
 export interface FilmQuestion {
   readonly partId: string;
   readonly rungId: string;
+  /** places on the rack for the pieces it is on */
+  readonly rackPlaces: number;
   readonly filmName: string;
   readonly colourHex: string | null;
   readonly drying: DryingData;

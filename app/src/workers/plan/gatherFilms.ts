@@ -8,6 +8,7 @@ import { findMethod } from '@zinc-ladder/core/ladder/methods';
 import { WASH_WATER_NAME, waterLeft } from '@zinc-ladder/core/cure/washWater';
 import type { PlanFilm } from '@zinc-ladder/core/plan/shop/shopPlanInput';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import { rungRackPlaces } from '@zinc-ladder/model/rungs/rackPlaces';
 import type { FilmQuestion } from './filmTypes';
 import { nextOnFilm } from './filmTypes';
 import type { PlanRecords } from '@zinc-ladder/model/gather/plan/gatherPlan';
@@ -22,13 +23,17 @@ const FORGOTTEN_AFTER_MS = 30 * 86_400_000;
 export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'rungs' | 'products'>, nowMs: number): FilmQuestion[] {
   const rungs = new Map(records.rungs.map((rung) => [rung.id, rung]));
   const products = new Map(records.products.map((product) => [product.id, product]));
-  const materials = new Map(records.parts.map(({ id, materialId }) => [id, findMaterial(materialId)]));
+  const parts = new Map(records.parts.map((part) => [part.id, part]));
   return records.ladders.flatMap((ladder): FilmQuestion[] => {
     const own = ladder.rungIds.flatMap((id) => rungs.get(id) ?? []);
     const done = own
       .filter((rung) => rung.state === 'done' && rung.doneAtMs !== null)
       .sort((a, b) => (a.doneAtMs ?? 0) - (b.doneAtMs ?? 0));
+    const part = parts.get(ladder.partId);
+    if (!part) return [];
     const coats: CoatLaid[] = [];
+    /** places of each of these coats */
+    const places: number[] = [];
     const forced: ForcedDrying[] = [];
     let top: Rung | null = null;
     let topFilm: PlanFilm | null = null;
@@ -37,24 +42,26 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
       last = rung;
       const film = filmOf(rung, products.get(rung.productId ?? ''));
       const isSameFace = top === null || facesMeet(top.side, rung.side);
-      if (findMethod(rung.methodId).roughens && isSameFace) coats.length = 0;
+      if (findMethod(rung.methodId).roughens && isSameFace) coats.length = places.length = 0;
       const toMs = rung.doneAtMs ?? 0;
       if (rung.methodId === 'warmDry') forced.push({ fromMs: toMs - (rung.workedMs || rung.minutes * 60_000), toMs, factor: DRYER_FACTOR });
       if (!film) continue;
-      if (topFilm?.productId !== film.productId || !isSameFace) coats.length = 0;
+      if (topFilm?.productId !== film.productId || !isSameFace) coats.length = places.length = 0;
       coats.push({ atMs: rung.doneAtMs ?? 0, thicknessMicrometres: film.coatMicrometres });
+      places.push(rungRackPlaces(rung, part));
       top = rung;
       topFilm = film;
     }
     const product = products.get(top?.productId ?? '');
     const next = own.find((rung) => rung.state === 'open' || rung.state === 'setDown' || rung.state === 'inHand');
-    const water = last && waterLeft(last.methodId, materials.get(ladder.partId)?.soaks);
+    const water = last && waterLeft(last.methodId, findMaterial(part.materialId).soaks);
     // A washed part is waited for whatever lies under the water.
     if (water && last?.doneAtMs && last.doneAtMs > nowMs - WATER_GONE_AFTER_MS)
       return [
         {
           partId: ladder.partId,
           rungId: last.id,
+          rackPlaces: rungRackPlaces(last, part),
           filmName: WASH_WATER_NAME,
           colourHex: null,
           drying: water,
@@ -75,6 +82,7 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
       {
         partId: ladder.partId,
         rungId: top.id,
+        rackPlaces: Math.max(...places),
         filmName: top.name,
         colourHex: product ? hexOfProduct(product) : null,
         drying: topFilm.drying,

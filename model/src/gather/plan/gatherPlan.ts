@@ -21,6 +21,7 @@ import type { Prop } from '../../records/prop/prop';
 import type { Rung } from '../../records/ladder/rung';
 import type { SurfacePass } from '../../records/prop/surfacePass';
 import { cautionsOfRung } from '../../rungs/cautionsOfRung';
+import { rungRackPlaces } from '../../rungs/rackPlaces';
 import { rungPieces } from '../../rungs/rungPieces';
 import { standingEntries } from '../../log/standingLog';
 import type { Can } from '../../records/shelf/can';
@@ -88,7 +89,10 @@ export function gatherPlan(records: PlanRecords, airs: ShopAirs, askedMs: number
         print: part.print && { ...part.print, pieceMinutes: pieceMinutesOf(part) },
         rungs: (ladders.get(part.id)?.rungIds ?? []).flatMap((id) => {
           const rung = rungs.get(id);
-          return rung ? [{ ...toPlanRung(rung, products, records.persons, part.materialId, nowMs, waits.get(id) ?? null), ...ofPart }] : [];
+          if (!rung) return [];
+          const planned = toPlanRung(rung, products, records.persons, part.materialId, nowMs, waits.get(id) ?? null);
+          const rackPlaces = rungRackPlaces(rung, part);
+          return [{ ...planned, ...ofPart, ...(rackPlaces < part.rackPlaces ? { rackPlaces } : {}) }];
         }),
       };
     });

@@ -1,6 +1,7 @@
 import { minutesOnFewer } from '@zinc-ladder/model/gather/grow/minutesOnFewer';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
+import { placesOfPieces } from '@zinc-ladder/model/rungs/rackPlaces';
 import { rungPieces } from '@zinc-ladder/model/rungs/rungPieces';
 import { ShopError } from '../../edits/shopError';
 import type { Edit } from '../../edits/edit';
@@ -44,7 +45,7 @@ export async function takePiecesOut(
     name: `${part.name.slice(0, LONGEST_NAME - APART.length)}${APART}`,
     count: pieces,
     print: null,
-    rackPlaces: placesOf(part, pieces),
+    rackPlaces: placesOfPieces(part, pieces),
   };
   await edit.put('parts', apart);
   const rungIds = new Map((ladder?.rungIds ?? []).map((id) => [id, makeId()] as const));
@@ -56,12 +57,8 @@ export async function takePiecesOut(
     await edit.put('joins', { ...join, id: makeId(), revision: 0, guestPartId: apart.id, guestRungId });
   }
   await changeCount(edit, part, part.count - pieces);
-  await edit.patch('parts', partId, { rackPlaces: placesOf(part, part.count - pieces) });
+  await edit.patch('parts', partId, { rackPlaces: placesOfPieces(part, part.count - pieces) });
   return { partId: apart.id, rungIds };
-}
-
-function placesOf({ rackPlaces, count }: Part, pieces: number): number {
-  return Math.ceil((rackPlaces * pieces) / count);
 }
 
 /** A rung as it is on the pieces that were taken out: done where it was done; what is in hand is in hand on the others. */

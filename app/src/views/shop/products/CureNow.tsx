@@ -21,6 +21,7 @@ export function CureNow({ product }: { readonly product: Product }) {
       const film = {
         partId: '',
         rungId: '',
+        rackPlaces: 0,
         productId: product.id,
         filmName: product.name,
         colourHex: hexOfProduct(product),
