@@ -5,6 +5,7 @@ import { useMemo, useState } from 'react';
 import { formatSpan } from '../../base/formats';
 import { workedMs } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { counted } from '../../base/counted';
+import { listed } from '../../base/listed';
 import { newId } from '../../base/newId';
 import { useClock, useNow } from '../../clock/ClockContext';
 import { useTable } from '../../data/queries';
@@ -65,6 +66,7 @@ export function DoneEarlier({
   const titleOf = (one: Rung): string => (elsewhere.length > 0 ? index.rungTitle(one.id) : one.name);
   const said = minutes.trim() === '' ? null : readTrial(minutes, 0, MOST_MINUTES);
   const rungs = told?.kind === 'told' ? told.rungs : [];
+  const rushed = rungs.filter(({ isRushed }) => isRushed);
   const isMinutesWrong = minutes.trim() !== '' && said === null;
   const fault =
     endMs > now + MINUTE_MS
@@ -123,6 +125,12 @@ export function DoneEarlier({
           </p>
         </>
       )}
+      {rushed.length > 0 && !fault && (
+        <p className="text-oxide text-sm">
+          What was logged before leaves less time than hands and films need for {listed(rushed.map(({ rung: one }) => titleOf(one)))}. It
+          can be logged all the same.
+        </p>
+      )}
       <div className="flex gap-2">
         <Button type="submit" look="primary" disabled={rungs.length === 0 || fault !== undefined || isMinutesWrong}>
           {rungs.length > 1 ? `Log ${rungs.length} rungs as done` : 'Log it as done'}
@@ -136,5 +144,5 @@ export function DoneEarlier({
 /** Which parts other than its own rungs stand on: `, 3 of them on Base and Cap`. */
 function onOthers(elsewhere: readonly Rung[], index: ShopIndex): string {
   const parts = new Set(elsewhere.flatMap((one) => index.partOf(one)?.name ?? []));
-  return parts.size === 0 ? '' : `, ${elsewhere.length} of them on ${[...parts].join(' and ')}`;
+  return parts.size === 0 ? '' : `, ${elsewhere.length} of them on ${listed([...parts])}`;
 }

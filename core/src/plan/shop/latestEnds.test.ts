@@ -17,7 +17,7 @@ const tablesIn = (meanCelsius: number) => {
 const WARM = tablesIn(23);
 /** Minutes before the moment that was told, bottom first. */
 function before(rungs: readonly PlanRung[], told: readonly string[], tables = WARM): number[] {
-  return [...latestEnds([part('a', rungs)], [], told, NOW, tables).values()].map((ms) => (NOW - ms) / MINUTE);
+  return [...latestEnds([part('a', rungs)], [], told, NOW, tables).values()].map(({ endMs }) => (NOW - endMs) / MINUTE);
 }
 
 describe('when what is told afterwards was done', () => {
@@ -59,8 +59,8 @@ describe('when what is told afterwards was done', () => {
     for (const { from, to, clockId, pieces } of buildLadderArcs(part('a', rungs), tables)) {
       const clock = clocks.get(clockId);
       if (!clock) throw new Error(clockId);
-      const opens = minuteAfter(clock, (ends.get(from) ?? 0) / MINUTE, pieces[0]?.lo ?? 0);
-      const start = (ends.get(to) ?? 0) / MINUTE - (rungs.find(({ id }) => id === to)?.minutes ?? 0);
+      const opens = minuteAfter(clock, (ends.get(from)?.endMs ?? 0) / MINUTE, pieces[0]?.lo ?? 0);
+      const start = (ends.get(to)?.endMs ?? 0) / MINUTE - (rungs.find(({ id }) => id === to)?.minutes ?? 0);
       expect([from, to, start - opens >= -1e-6]).toEqual([from, to, true]);
       slack.set(from, Math.min(slack.get(from) ?? Infinity, start - opens));
     }
@@ -70,6 +70,22 @@ describe('when what is told afterwards was done', () => {
     const rungs = [rung('c', 'cut'), rung('s', 'sand', { status: { kind: 'done', endMs: NOW - 300 * MINUTE } }), rung('f', 'fit')];
     expect(before(rungs, ['c', 'f'])).toEqual([300, 0]);
     expect(before(rungs, ['c'])).toEqual([300]);
+  });
+  it('says where what was logged before left less time than hands and films need', () => {
+    const rushed = (minutesAgo: number): readonly string[] => {
+      const rungs = [
+        rung('p', 'prime', { classId: 'primer', status: { kind: 'done', endMs: NOW - minutesAgo * MINUTE } }),
+        rung('s', 'primeSand'),
+        rung('b', 'sprayCoat', { classId: 'lacquerColour' }),
+      ];
+      return [...latestEnds([part('a', rungs)], [], ['s', 'b'], NOW, WARM)].flatMap(([id, { isRushed }]) => (isRushed ? [id] : []));
+    };
+    // Sanded from twenty to ten minutes ago: the primer sands after 60 (class table).
+    expect(rushed(90)).toEqual([]);
+    expect(rushed(71)).toEqual([]);
+    expect(rushed(65)).toEqual(['s']);
+    // Logged two minutes ago there was no time for the sanding either, and a coat goes on it after ten.
+    expect(rushed(2)).toEqual(['s', 'b']);
   });
   it('is not before what was logged already, and looks at no rung above', () => {
     const rungs = [
@@ -85,7 +101,10 @@ describe('when what is told afterwards was done', () => {
     const join = { id: 'j', hostPartId: 'a', hostRungId: 'bond', guestPartId: 'g', guestRungId: null };
     const joined = (host: readonly PlanRung[], guest: readonly PlanRung[], told: readonly string[]) =>
       Object.fromEntries(
-        [...latestEnds([part('a', host), part('g', guest)], [join], told, NOW, WARM)].map(([id, ms]) => [id, (NOW - ms) / MINUTE]),
+        [...latestEnds([part('a', host), part('g', guest)], [join], told, NOW, WARM)].map(([id, { endMs }]) => [
+          id,
+          (NOW - endMs) / MINUTE,
+        ]),
       );
     it('goes on with one pair of hands: what both ladders asked for was done one after the other', () => {
       const ends = joined(
@@ -110,7 +129,8 @@ describe('when what is told afterwards was done', () => {
       const late = joined([rung('bond', 'dryFit')], [rung('saw', 'cut', { status: done(40) }), rung('file', 'sand')], ['file', 'bond']);
       expect(late).toEqual({ file: 10, bond: 0 });
       const early = joined([rung('bond', 'dryFit', { status: done(300) })], [rung('saw', 'cut'), rung('file', 'sand')], ['saw', 'file']);
-      expect(early).toEqual({ saw: 300, file: 300 });
+      // It was filed before it was bonded, and sawn before that.
+      expect(early).toEqual({ saw: 310, file: 300 });
       const after = latestEnds(
         [
           part('a', [rung('bond', 'dryFit', { status: done(5) })]),
@@ -121,7 +141,7 @@ describe('when what is told afterwards was done', () => {
         NOW,
         WARM,
       );
-      expect([...after.values()].map((ms) => (NOW - ms) / MINUTE)).toEqual([5, 0]);
+      expect([...after.values()].map(({ endMs }) => (NOW - endMs) / MINUTE)).toEqual([5, 0]);
     });
   });
 });

@@ -1,4 +1,4 @@
-import { minuteAtProgress, progressAt } from '../../cure/clockTable';
+import { minuteAfter, minuteAtProgress, progressAt } from '../../cure/clockTable';
 import type { CureTables } from '../../cure/cureTables';
 import type { Interval } from '../../time/interval';
 import { allBefore, directlyBefore } from './climbOrder';
@@ -7,6 +7,14 @@ import { buildJoinArcs } from './joinArcs';
 import { buildLadderArcs } from './ladderArcs';
 import type { PlanArc } from '../problem/problem';
 import type { PlanJoin, PlanPart } from './shopPlanInput';
+
+/** When a rung that is told afterwards was done at the latest. */
+export interface LatestEnd {
+  /** epoch ms */
+  readonly endMs: number;
+  /** after what was logged before it there was less time than hands and films need */
+  readonly isRushed: boolean;
+}
 
 /**
  * When rungs that are told afterwards were done at the latest: the last of them at the moment that is told, those before it with one pair of
@@ -17,7 +25,7 @@ import type { PlanJoin, PlanPart } from './shopPlanInput';
  * @param told ids of the rungs, whatever state they stand in; the last of them is what they all come before
  * @param lastEndMs end of the last of them, epoch ms
  * @param tables over the days before that
- * @returns ends by rung id, epoch ms, none before what it comes after
+ * @returns by rung id, none before what it comes after
  */
 export function latestEnds(
   parts: readonly PlanPart[],
@@ -25,7 +33,7 @@ export function latestEnds(
   told: readonly string[],
   lastEndMs: number,
   tables: CureTables,
-): ReadonlyMap<string, number> {
+): ReadonlyMap<string, LatestEnd> {
   const isTold = new Set(told);
   const known = parts.map((part) => ({
     ...part,
@@ -39,25 +47,29 @@ export function latestEnds(
   const arcs = [
     ...known.flatMap((part) => buildLadderArcs(part, tables)),
     ...joins.flatMap((join) => buildJoinArcs(join, partById, tables)),
-  ].filter(({ from, to }) => isTold.has(from) && isTold.has(to));
+  ];
   const lastMinute = lastEndMs / 60_000;
   const clocks = new Map(gatherClocks([...rungs.values()], tables, lastMinute).map(({ id, table }) => [id, table]));
-  const arcsFrom = (id: string): readonly PlanArc[] => arcs.filter(({ from }) => from === id);
+  const bounds = boundsByFacts(known, joins);
   const startOf = new Map<string, number>();
   const endOf = new Map<string, number>();
+  const followers = (id: string): readonly PlanArc[] => arcs.filter(({ from, to }) => from === id && isTold.has(to));
   const latestOf = (id: string): number =>
-    arcsFrom(id).reduce((latest, { to, clockId, pieces }) => {
-      const start = startOf.get(to);
-      const [first] = pieces;
-      const clock = clocks.get(first?.clockId ?? clockId);
-      if (start === undefined || !first || !clock) return latest;
-      return Math.min(latest, minuteAtProgress(clock, progressAt(clock, start) - first.lo));
-    }, lastMinute);
+    followers(id).reduce(
+      (latest, { to, clockId, pieces }) => {
+        const start = startOf.get(to);
+        const [first] = pieces;
+        const clock = clocks.get(first?.clockId ?? clockId);
+        if (start === undefined || !first || !clock) return latest;
+        return Math.min(latest, minuteAtProgress(clock, progressAt(clock, start) - first.lo));
+      },
+      Math.min(lastMinute, (bounds.get(id)?.untilMs ?? Infinity) / 60_000),
+    );
   const worked: Interval[] = [];
   const left = new Set(told);
   while (left.size > 0) {
     // From the last back: of what nothing open waits for any more, what can have been latest was latest.
-    const free = [...left].filter((id) => arcsFrom(id).every(({ to }) => !left.has(to)));
+    const free = [...left].filter((id) => followers(id).every(({ to }) => !left.has(to)));
     const next = (free.length > 0 ? free : [...left])
       .reverse()
       .map((id) => ({ id, end: withFreeHands(latestOf(id), rungs.get(id)?.minutes ?? 0, worked) }))
@@ -70,25 +82,47 @@ export function latestEnds(
     worked.push({ start, end });
     left.delete(next.id);
   }
-  return keepToFacts();
-
-  function keepToFacts(): ReadonlyMap<string, number> {
-    const direct = directlyBefore(
-      known.map((part) => ({ partId: part.id, rungs: part.rungs })),
-      joins,
-      ({ status }) => status.kind === 'leftOut',
-    );
-    const earlier = new Map([...direct.keys()].map((id) => [id, new Set(allBefore(id, direct))]));
-    const facts = [...rungs.values()].flatMap(({ id, status }) => (status.kind === 'done' ? [{ id, endMs: status.endMs }] : []));
-    const ends = new Map<string, number>();
-    for (const id of [...endOf.keys()].reverse()) {
-      const below = earlier.get(id);
-      const after = facts.reduce((latest, fact) => (below?.has(fact.id) ? Math.max(latest, fact.endMs) : latest), 0);
-      const until = facts.reduce((first, fact) => (earlier.get(fact.id)?.has(id) ? Math.min(first, fact.endMs) : first), lastEndMs);
-      ends.set(id, Math.max(Math.min(Math.round((endOf.get(id) ?? lastMinute) * 60_000), until), Math.min(after, until)));
-    }
-    return ends;
+  const isWetFact = (id: string, endMs: number): boolean =>
+    arcs.some(({ from, to, clockId, pieces }) => {
+      const fact = rungs.get(from);
+      const [first] = pieces;
+      const clock = clocks.get(first?.clockId ?? clockId);
+      if (to !== id || fact?.status.kind !== 'done' || !first || !clock) return false;
+      return minuteAfter(clock, fact.status.endMs / 60_000, first.lo) > endMs / 60_000 + 1;
+    });
+  const ends = new Map<string, LatestEnd>();
+  for (const [id, minute] of [...endOf].reverse()) {
+    const { afterMs, untilMs } = bounds.get(id) ?? { afterMs: 0, untilMs: Infinity };
+    const latestMs = Math.min(Math.round(minute * 60_000), untilMs);
+    const endMs = Math.max(latestMs, Math.min(afterMs, untilMs, lastEndMs));
+    ends.set(id, { endMs, isRushed: endMs >= latestMs + 60_000 || isWetFact(id, endMs) });
   }
+  return ends;
+}
+
+/** What is logged before each rung, and after it: the last moment of the one, the first of the other, epoch ms. */
+function boundsByFacts(
+  parts: readonly PlanPart[],
+  joins: readonly PlanJoin[],
+): ReadonlyMap<string, { readonly afterMs: number; readonly untilMs: number }> {
+  const direct = directlyBefore(
+    parts.map(({ id, rungs }) => ({ partId: id, rungs })),
+    joins,
+    ({ status }) => status.kind === 'leftOut',
+  );
+  const earlier = new Map([...direct.keys()].map((id) => [id, new Set(allBefore(id, direct))]));
+  const facts = parts
+    .flatMap(({ rungs }) => rungs)
+    .flatMap(({ id, status }) => (status.kind === 'done' ? [{ id, endMs: status.endMs }] : []));
+  return new Map(
+    [...earlier].map(([id, below]) => [
+      id,
+      {
+        afterMs: facts.reduce((latest, fact) => (below.has(fact.id) ? Math.max(latest, fact.endMs) : latest), 0),
+        untilMs: facts.reduce((first, fact) => (earlier.get(fact.id)?.has(id) ? Math.min(first, fact.endMs) : first), Infinity),
+      },
+    ]),
+  );
 }
 
 /** The latest end not after `latest` of work of so many minutes that overlaps none of the others. */

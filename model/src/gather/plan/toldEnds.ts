@@ -20,9 +20,15 @@ export interface ToldRung {
   readonly endMs: number;
 }
 
+/** One whose moment was reckoned back. */
+export interface ReckonedRung extends ToldRung {
+  /** after what was logged before it there was less time than hands and films need */
+  readonly isRushed: boolean;
+}
+
 /** What came of telling rungs afterwards. */
 export type Told =
-  | { readonly kind: 'told'; readonly rungs: readonly ToldRung[] }
+  | { readonly kind: 'told'; readonly rungs: readonly ReckonedRung[] }
   /** a rung that comes before the last of them was logged as done later than that */
   | { readonly kind: 'tooEarly'; readonly after: Rung }
   /** it was taken in hand later than that */
@@ -96,6 +102,6 @@ export function toldEnds(last: Rung, part: Part, before: readonly Rung[], endMs:
     endMs,
     createCureTables(airs.air, endMs - DAYS_LOOKED_AT * DAY_MS, endMs + DAY_MS),
   );
-  const rungs = told.map((rung) => ({ rung, endMs: ends.get(rung.id) ?? endMs }));
+  const rungs = told.map((rung) => ({ rung, ...(ends.get(rung.id) ?? { endMs, isRushed: false }) }));
   return { kind: 'told', rungs: rungs.sort((a, b) => a.endMs - b.endMs) };
 }
