@@ -20,6 +20,25 @@ describe('what a join does to both ladders', () => {
       ['h-coat', 'g-coat'],
     ]);
   });
+  it('says where the guest’s own work would stand on one ladder: above what both do before it, and above what is begun', () => {
+    const rest = (host: readonly Rung[], guest: readonly Rung[]): unknown =>
+      joinEffect({ hostRungId: 'bond', guestRungId: 'g-cut' }, host, guest).rest.map((one) => [one.guest.id, one.aboveHostRungId]);
+    expect(rest(HOST, GUEST)).toEqual([['g-sand', 'h-prime']]);
+    expect(rest(HOST, [...GUEST, rung('g-wax', 'detail'), rung('g-fit', 'fit')])).toEqual([
+      ['g-sand', 'h-prime'],
+      ['g-wax', 'h-coat'],
+      ['g-fit', 'h-coat'],
+    ]);
+    const file = rung('g-file', 'sand');
+    expect(rest(HOST, [GUEST[0] as Rung, file])).toEqual([['g-file', 'bond']]);
+    const begun = HOST.map((one) => (one.id === 'h-prime' ? { ...one, state: 'inHand' as const, startedAtMs: 1 } : one));
+    expect(rest(begun, [GUEST[0] as Rung, file])).toEqual([['g-file', 'h-prime']]);
+    // What is in hand of the guest stays where it is, with all below it.
+    expect(rest(HOST, [GUEST[0] as Rung, file, { ...file, id: 'g-held', state: 'setDown' }, rung('g-wax', 'detail')])).toEqual([
+      ['g-wax', 'bond'],
+    ]);
+    expect(joinEffect({ hostRungId: 'gone', guestRungId: null }, HOST, GUEST).rest).toEqual([]);
+  });
   it('a guest that is climbed first has nothing after and nothing doubled', () => {
     const effect = joinEffect({ hostRungId: 'bond', guestRungId: null }, HOST, GUEST);
     expect([ids(effect.before).length, effect.after, effect.doubled]).toEqual([4, [], []]);

@@ -12,6 +12,8 @@ export interface JoinEffect {
   readonly after: readonly Rung[];
   /** the same work on both, once they are one piece: the host's rung and the guest's */
   readonly doubled: readonly { readonly host: Rung; readonly guest: Rung }[];
+  /** what else is open of the guest after the join, lowest first, with the host's rung it comes after once both are climbed on one ladder */
+  readonly rest: readonly { readonly guest: Rung; readonly aboveHostRungId: string }[];
 }
 
 /**
@@ -27,12 +29,26 @@ export function joinEffect(
   const hostAt = hostRungs.findIndex((rung) => rung.id === join.hostRungId);
   const found = hostRungs[hostAt];
   const isOpen = (rung: Rung): boolean => rung.state === 'open';
+  const doubled = hostAt < 0 ? [] : pairsInOrder(hostRungs.slice(hostAt + 1).filter(isOpen), after.filter(isOpen));
   return {
     hostRung: found && found.state !== 'leftOut' ? found : null,
     before,
     after,
-    doubled: hostAt < 0 ? [] : pairsInOrder(hostRungs.slice(hostAt + 1).filter(isOpen), after.filter(isOpen)),
+    doubled,
+    rest: hostAt < 0 ? [] : restOf(after, doubled, hostRungs, hostAt),
   };
+}
+
+/** The guest's own work after the join, where it would stand on the host's ladder: above what both do before it, and above all that is begun. */
+function restOf(after: readonly Rung[], doubled: JoinEffect['doubled'], hostRungs: readonly Rung[], hostAt: number): JoinEffect['rest'] {
+  const isBegun = ({ state }: Rung): boolean => state !== 'open' && state !== 'leftOut';
+  const hostOf = new Map(doubled.map(({ host, guest }) => [guest.id, host]));
+  let above = Math.max(hostAt, hostRungs.findLastIndex(isBegun));
+  return after.slice(after.findLastIndex(isBegun) + 1).flatMap((guest) => {
+    const host = hostOf.get(guest.id);
+    if (host) above = Math.max(above, hostRungs.indexOf(host));
+    return host ? [] : [{ guest, aboveHostRungId: hostRungs[above]?.id ?? '' }];
+  });
 }
 
 /** What tells work of one kind from another. */

@@ -2,7 +2,7 @@ import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import type { Join } from '@zinc-ladder/model/records/prop/join';
 import { joinEffect } from '@zinc-ladder/model/rungs/joinEffect';
 import { useClock } from '../../../clock/ClockContext';
-import { takeDoubledAway } from '../../../data/changes/ladder/joinChanges';
+import { climbAsOne } from '../../../data/changes/ladder/joinChanges';
 import { useEdit } from '../../../features/edit/useEdit';
 import type { ShopIndex } from '../../../data/useShopIndex';
 import { Button } from '../../../ui/Button';
@@ -19,6 +19,7 @@ export function JoinCard({ join, index }: { readonly join: Join; readonly index:
   const hostRungs = index.rungsOf(host.id);
   const guestRungs = index.rungsOf(guest.id);
   const effect = joinEffect(join, hostRungs, guestRungs);
+  const isDoubled = effect.doubled.length > 0;
   const upTo =
     join.guestRungId === null ? 'when it is climbed' : `after ${index.rungs.get(join.guestRungId)?.name ?? 'a rung that is gone'}`;
   const title = `${partLabel(guest)} to ${partLabel(host)}`;
@@ -45,13 +46,15 @@ export function JoinCard({ join, index }: { readonly join: Join; readonly index:
         />
       </div>
       <div className="flex flex-wrap gap-3">
-        {effect.doubled.length > 0 && (
+        {(isDoubled || effect.rest.length > 0) && (
           <Button
             onClick={() =>
-              void edit(`Do once what ${title} does twice`, (draft) => takeDoubledAway(draft, join.id, Math.round(clock.now())))
+              void edit(isDoubled ? `Do once what ${title} does twice` : `Climb ${title} as one`, (draft) =>
+                climbAsOne(draft, join.id, Math.round(clock.now())),
+              )
             }
           >
-            Do them once, on {host.name}
+            {isDoubled ? `Do them once, on ${host.name}` : `Climb them on ${host.name}’s ladder`}
           </Button>
         )}
         <Button

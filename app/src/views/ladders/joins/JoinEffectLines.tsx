@@ -6,6 +6,7 @@ import type { JoinEffect } from '@zinc-ladder/model/rungs/joinEffect';
 import type { OwnMinutes } from '../../../features/rung/useOwnMinutes';
 import { useOwnMinutes } from '../../../features/rung/useOwnMinutes';
 import { counted } from '../../../base/counted';
+import { listed } from '../../../base/listed';
 import { formatSpan } from '../../../base/formats';
 
 /** What a join asks of the ladder it is joined to, and of the one that joins. */
@@ -21,7 +22,7 @@ export function JoinEffectLines({
   readonly nowMs: number;
 }) {
   const ownMinutes = useOwnMinutes();
-  const { hostRung, before, after, doubled } = effect;
+  const { hostRung, before, after, doubled, rest } = effect;
   if (!hostRung) return <p className="text-oxide">The rung it joins at is left out: it holds nothing until another is chosen.</p>;
   const open = before.filter((rung) => rung.state !== 'done');
   const last = before.at(-1);
@@ -49,6 +50,16 @@ export function JoinEffectLines({
           <dd>
             {counted(doubled.length, 'rung')} after the join {doubled.length === 1 ? 'is' : 'are'} on both ladders:{' '}
             {doubled.map(({ host: rung }) => rung.name).join(', ')}. As one piece that is done once.
+          </dd>
+        </>
+      )}
+      {rest.length > 0 && (
+        <>
+          <dt className="label">Apart</dt>
+          <dd>
+            {counted(rest.length, 'rung')} after the join {rest.length === 1 ? 'is' : 'are'} on {guest.name}’s ladder alone:{' '}
+            {listed(rest.map(({ guest: rung }) => rung.name))}. There the plan does not wait for films that {host.name} gets meanwhile, nor{' '}
+            {host.name} for its; on one ladder both do.
           </dd>
         </>
       )}
