@@ -36,7 +36,7 @@ import { PRODUCT_CLASSES } from '@zinc-ladder/core/cure/productClasses';
 import { changeProduct } from '../data/changes/shelf/productChanges';
 import { addPerson } from '../data/changes/shop/personChanges';
 import { withSamples } from '../data/changes/look/colourChanges';
-import { climbAsOne } from '../data/changes/ladder/joinChanges';
+import { doDoubledOnce } from '../data/changes/ladder/joinChanges';
 import { growOnto, growSchool } from '../data/changes/ladder/growChanges';
 import { putMaskRungs } from '../data/changes/ladder/maskChanges';
 import { growByOwnRoute, keepAsRoute } from '../data/changes/ladder/ownRouteChanges';
@@ -476,7 +476,7 @@ export const SHOP_ACTS: readonly ShopAct[] = [
     const smoothing = chosen(SMOOTHING_SCHOOLS, choice(1))?.id ?? 'primerOnly';
     if (shop) await applyToShop(edit, { ...records, shop }, { kind: 'school', partId: part.id, smoothing, rungs: [] }, nowMs, makeId);
   }),
-  on('do once what a join does twice', 'joins', (edit, join, { nowMs }) => climbAsOne(edit, join.id, nowMs)),
+  on('do once what a join does twice', 'joins', (edit, join, { nowMs, makeId }) => doDoubledOnce(edit, join.id, nowMs, makeId)),
   on('join elsewhere', 'joins', (edit, join, { records, choice }) =>
     edit.patch('joins', join.id, { guestRungId: chosen(records.rungs, choice(1))?.id ?? null }, join),
   ),

@@ -20,24 +20,23 @@ describe('what a join does to both ladders', () => {
       ['h-coat', 'g-coat'],
     ]);
   });
-  it('says where the guest’s own work would stand on one ladder: above what both do before it, and above what is begun', () => {
-    const rest = (host: readonly Rung[], guest: readonly Rung[]): unknown =>
-      joinEffect({ hostRungId: 'bond', guestRungId: 'g-cut' }, host, guest).rest.map((one) => [one.guest.id, one.aboveHostRungId]);
-    expect(rest(HOST, GUEST)).toEqual([['g-sand', 'h-prime']]);
-    expect(rest(HOST, [...GUEST, rung('g-wax', 'detail'), rung('g-fit', 'fit')])).toEqual([
-      ['g-sand', 'h-prime'],
-      ['g-wax', 'h-coat'],
-      ['g-fit', 'h-coat'],
-    ]);
-    const file = rung('g-file', 'sand');
-    expect(rest(HOST, [GUEST[0] as Rung, file])).toEqual([['g-file', 'bond']]);
-    const begun = HOST.map((one) => (one.id === 'h-prime' ? { ...one, state: 'inHand' as const, startedAtMs: 1 } : one));
-    expect(rest(begun, [GUEST[0] as Rung, file])).toEqual([['g-file', 'h-prime']]);
-    // What is in hand of the guest stays where it is, with all below it.
-    expect(rest(HOST, [GUEST[0] as Rung, file, { ...file, id: 'g-held', state: 'setDown' }, rung('g-wax', 'detail')])).toEqual([
-      ['g-wax', 'bond'],
-    ]);
-    expect(joinEffect({ hostRungId: 'gone', guestRungId: null }, HOST, GUEST).rest).toEqual([]);
+  it('says what the guest has to itself, and where its ladder meets the host’s again: at what both do right under or over that', () => {
+    const around = (guest: readonly Rung[]): unknown => {
+      const { rest, meetings } = joinEffect({ hostRungId: 'bond', guestRungId: 'g-cut' }, HOST, guest);
+      return [ids(rest), ids(meetings.map((pair) => pair.guest))];
+    };
+    expect(around(GUEST)).toEqual([['g-sand'], ['g-prime', 'g-coat']]);
+    expect(around(GUEST.filter(({ id }) => id !== 'g-sand'))).toEqual([[], []]);
+    expect(around([...GUEST.filter(({ id }) => id !== 'g-sand'), rung('g-wax', 'detail')])).toEqual([['g-wax'], ['g-coat']]);
+    expect(around([GUEST[0] as Rung, rung('g-file', 'sand')])).toEqual([['g-file'], []]);
+    expect(joinEffect({ hostRungId: 'gone', guestRungId: null }, HOST, GUEST)).toMatchObject({ rest: [], meetings: [] });
+  });
+  it('is shared where the guest’s rung was left out for the same work on the host', () => {
+    const left = GUEST.map((entry) => (entry.id === 'g-prime' ? { ...entry, state: 'leftOut' as const } : entry));
+    const isShared = (hostRungId: string, guest: readonly Rung[]): boolean =>
+      joinEffect({ hostRungId, guestRungId: 'g-prime' }, HOST, guest).isShared;
+    expect([isShared('h-prime', left), isShared('h-coat', left), isShared('h-prime', GUEST)]).toEqual([true, false, false]);
+    expect(joinEffect({ hostRungId: 'bond', guestRungId: null }, HOST, left).isShared).toBe(false);
   });
   it('a guest that is climbed first has nothing after and nothing doubled', () => {
     const effect = joinEffect({ hostRungId: 'bond', guestRungId: null }, HOST, GUEST);

@@ -12,8 +12,12 @@ export interface JoinEffect {
   readonly after: readonly Rung[];
   /** the same work on both, once they are one piece: the host's rung and the guest's */
   readonly doubled: readonly { readonly host: Rung; readonly guest: Rung }[];
-  /** what else is open of the guest after the join, lowest first, with the host's rung it comes after once both are climbed on one ladder */
-  readonly rest: readonly { readonly guest: Rung; readonly aboveHostRungId: string }[];
+  /** what else is open of the guest after the join, lowest first */
+  readonly rest: readonly Rung[];
+  /** of the doubled work what stands right under or over the guest's own: there its ladder meets the host's again once that is done once */
+  readonly meetings: readonly { readonly host: Rung; readonly guest: Rung }[];
+  /** the work of both at the join is one: the guest's is left out for the host's */
+  readonly isShared: boolean;
 }
 
 /**
@@ -29,31 +33,38 @@ export function joinEffect(
   const hostAt = hostRungs.findIndex((rung) => rung.id === join.hostRungId);
   const found = hostRungs[hostAt];
   const isOpen = (rung: Rung): boolean => rung.state === 'open';
-  const doubled = hostAt < 0 ? [] : pairsInOrder(hostRungs.slice(hostAt + 1).filter(isOpen), after.filter(isOpen));
+  const open = after.filter(isOpen);
+  const doubled = hostAt < 0 ? [] : pairsInOrder(hostRungs.slice(hostAt + 1).filter(isOpen), open);
+  const rest = hostAt < 0 ? [] : open.filter((rung) => doubled.every(({ guest }) => guest !== rung));
+  const named = guestRungs.find((rung) => rung.id === join.guestRungId);
   return {
     hostRung: found && found.state !== 'leftOut' ? found : null,
     before,
     after,
     doubled,
-    rest: hostAt < 0 ? [] : restOf(after, doubled, hostRungs, hostAt),
+    rest,
+    meetings: doubled.filter(({ guest }) => {
+      const at = open.indexOf(guest);
+      return [open[at - 1], open[at + 1]].some((next) => next !== undefined && rest.includes(next));
+    }),
+    isShared: found !== undefined && isSharedWork(found, named),
   };
-}
-
-/** The guest's own work after the join, where it would stand on the host's ladder: above what both do before it, and above all that is begun. */
-function restOf(after: readonly Rung[], doubled: JoinEffect['doubled'], hostRungs: readonly Rung[], hostAt: number): JoinEffect['rest'] {
-  const isBegun = ({ state }: Rung): boolean => state !== 'open' && state !== 'leftOut';
-  const hostOf = new Map(doubled.map(({ host, guest }) => [guest.id, host]));
-  let above = Math.max(hostAt, hostRungs.findLastIndex(isBegun));
-  return after.slice(after.findLastIndex(isBegun) + 1).flatMap((guest) => {
-    const host = hostOf.get(guest.id);
-    if (host) above = Math.max(above, hostRungs.indexOf(host));
-    return host ? [] : [{ guest, aboveHostRungId: hostRungs[above]?.id ?? '' }];
-  });
 }
 
 /** What tells work of one kind from another. */
 function workOf({ methodId, productId, grit, side }: Rung): string {
   return [methodId, productId, grit, side].join('|');
+}
+
+/** Whether a guest's rung is left out because the host's does its work on both. */
+function isSharedWork(host: Rung, guest: Rung | undefined): boolean {
+  return guest?.state === 'leftOut' && workOf(guest) === workOf(host);
+}
+
+/** Whether a join is no seam: joined before, the two only get the same work at once there. */
+export function isMeeting(join: Pick<Join, 'hostRungId' | 'guestRungId'>, rungs: ReadonlyMap<string, Rung>): boolean {
+  const host = rungs.get(join.hostRungId);
+  return host !== undefined && isSharedWork(host, rungs.get(join.guestRungId ?? ''));
 }
 
 /** The longest run of pairs of the same work that keeps both orders (longest common subsequence). */

@@ -17,6 +17,7 @@ import { AIRBRUSHING, HANDS, LOUD, SPRAYING } from './shopCalendars';
 import { NOBODY, personResource, ShopHands } from './shopHands';
 import type { PlanPart, PlanProp, PlanRung, ShopPlanInput } from './shopPlanInput';
 import { RACK, rackHolds } from './rackHolds';
+import { withSharedRungs } from './sharedRungs';
 import { sprayHoursUntil } from './sprayHours';
 import { sprayPlace } from './sprayPlace';
 
@@ -62,7 +63,6 @@ export function buildShopProblem(asked: ShopPlanInput, horizonDays = USUAL_HORIZ
   const airbrushWindows = input.airbrushesInside ? sprayHoursUntil(input, horizonMs, 'in').windows : null;
   const quiet = expandWorkingHours(input.quietHours, [], input.timeZone, input.nowMs, horizonMs);
   const tables = createCureTables(input.air, input.nowMs - TABLE_DAYS_BEHIND * DAY_MS, input.nowMs + TABLE_DAYS_AHEAD * DAY_MS);
-  const parts = new Map(input.parts.map((part) => [part.id, part]));
   const props = new Map(input.props.map((prop) => [prop.id, prop]));
   const hands = new ShopHands(input, { quiet, sprayWindows, airbrushWindows }, horizonMs);
   const shared = [HANDS, LOUD, SPRAYING, ...(airbrushWindows ? [AIRBRUSHING] : [])].map((kind) => hands.calendarOf(kind, input.persons));
@@ -71,8 +71,9 @@ export function buildShopProblem(asked: ShopPlanInput, horizonDays = USUAL_HORIZ
   const tasks: PlanTask[] = [];
   const tools = new Map<string, Tool>();
   const families = new Map<string, Family>();
+  const climbed = new Map(withSharedRungs(input.parts, input.joins).map((part) => [part.id, part]));
+  for (const part of climbed.values()) arcs.push(...buildLadderArcs(part, tables));
   for (const part of input.parts) {
-    arcs.push(...buildLadderArcs(part, tables));
     const printing = printPart(part, props.get(part.propId), input);
     tasks.push(...printing.tasks);
     arcs.push(...printing.arcs);
@@ -88,7 +89,7 @@ export function buildShopProblem(asked: ShopPlanInput, horizonDays = USUAL_HORIZ
       tasks.push(buildTask(rung, part, props.get(part.propId), { holds, share, calendars, hands, input }));
     }
   }
-  for (const join of input.joins) arcs.push(...buildJoinArcs(join, parts, tables));
+  for (const join of input.joins) arcs.push(...buildJoinArcs(join, climbed, tables));
   return {
     problem: {
       fromMinute,

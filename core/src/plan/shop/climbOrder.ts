@@ -1,7 +1,7 @@
 import { aroundJoin } from './aroundJoin';
 import type { PlanJoin } from './shopPlanInput';
 
-/** A ladder for the order of its rungs alone, bottom first. */
+/** A ladder for the order of its rungs alone, bottom first; a rung may stand on several. */
 export interface OrderedLadder<Rung> {
   readonly partId: string;
   readonly rungs: readonly Rung[];
@@ -24,7 +24,8 @@ export function directlyBefore<Rung extends { readonly id: string }>(
     let last: string | null = null;
     for (const rung of rungs) {
       if (isLeftOut(rung)) continue;
-      before.set(rung.id, last === null ? [] : [last]);
+      const known = before.get(rung.id) ?? [];
+      before.set(rung.id, last === null ? known : [...known, last]);
       last = rung.id;
     }
   }

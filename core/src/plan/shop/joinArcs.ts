@@ -6,14 +6,21 @@ import type { PlanJoin, PlanPart } from './shopPlanInput';
 
 /**
  * The arcs of a join. Before the host's rung starts, the guest's earlier rungs must be done and every film on the guest, on every face, fit
- * to handle. The guest's later rungs wait for the host's rung and for every film of the host. A join that names parts or rungs that are not
- * there gives no arcs.
+ * to handle. The guest's later rungs wait for the host's rung and for every film of the host. A rung that stands on both ladders has its waits
+ * by these; the guest's next one waits for the host's films under it besides. A join that names parts or rungs that are not there gives no arcs.
+ *
+ * @param parts as they are climbed, with shared rungs
  */
 export function buildJoinArcs(join: PlanJoin, parts: ReadonlyMap<string, PlanPart>, tables: CureTables): PlanArc[] {
   const hostRungs = parts.get(join.hostPartId)?.rungs ?? [];
   const host = hostRungs.find((rung) => rung.id === join.hostRungId);
   const guest = parts.get(join.guestPartId);
   if (!host || !guest || host.status.kind === 'leftOut') return [];
+  const together = guest.rungs.indexOf(host);
+  if (together >= 0) {
+    const next = guest.rungs.slice(together + 1).find(({ status }) => status.kind !== 'leftOut');
+    return next && next.status.kind !== 'done' ? handleArcs(hostRungs.slice(0, hostRungs.indexOf(host)), next.id, tables) : [];
+  }
   const { before, after } = aroundJoin(guest.rungs, join.guestRungId, ({ status }) => status.kind === 'leftOut');
   const [next] = after;
   const arcs: PlanArc[] = [];

@@ -6,6 +6,7 @@ import { gatherClocks } from './gatherClocks';
 import { buildJoinArcs } from './joinArcs';
 import { buildLadderArcs } from './ladderArcs';
 import type { PlanArc } from '../problem/problem';
+import { withSharedRungs } from './sharedRungs';
 import type { PlanJoin, PlanPart } from './shopPlanInput';
 
 /** When a rung that is told afterwards was done at the latest. */
@@ -35,7 +36,7 @@ export function latestEnds(
   tables: CureTables,
 ): ReadonlyMap<string, LatestEnd> {
   const isTold = new Set(told);
-  const known = parts.map((part) => ({
+  const known = withSharedRungs(parts, joins).map((part) => ({
     ...part,
     rungs: part.rungs.map((rung) => {
       if (isTold.has(rung.id)) return { ...rung, status: { kind: 'open' } as const };

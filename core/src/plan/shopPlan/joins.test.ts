@@ -1,12 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { planShop } from './planShop';
 import type { PlanRung, ShopPlanInput } from '../shop/shopPlanInput';
-import { MINUTE, NOW, part, rung, shop } from '../testing/shopBuilder';
+import { film, MINUTE, NOW, part, rung, shop } from '../testing/shopBuilder';
+import { checkShopPlan } from '../verify/checkShopPlan';
 
 function times(input: ShopPlanInput): Record<string, readonly [start: number, end: number]> {
   const made = planShop(input);
   if (made.kind !== 'planned') throw new Error(JSON.stringify(made));
   expect(made.broken).toEqual([]);
+  expect(checkShopPlan(input, made)).toEqual([]);
   return Object.fromEntries(made.rungs.map((time) => [time.rungId, [(time.startMs - NOW) / MINUTE, (time.endMs - NOW) / MINUTE] as const]));
 }
 const enamel = (id: string, side: PlanRung['side'] = 'all') => rung(id, 'sprayCoat', { classId: 'enamelColour', side });
@@ -45,5 +47,54 @@ describe('a join waits for every film of both parts (class table, label air)', (
     // Nothing of it is climbed before it is joined where all up to there is left out.
     const first = times(joined([{ ...left, id: 'cut' }, rung('paint', 'detail')], [bond], 'cut'));
     expect(first['paint']?.[0]).toBeGreaterThanOrEqual(first['bond']?.[1] ?? Infinity);
+  });
+
+  describe('work that is done once on both (class table, label air)', () => {
+    const primer = { classId: 'primer' };
+    const host = [
+      bond,
+      rung('h-prime', 'prime', primer),
+      rung('h-sand', 'primeSand'),
+      rung('h-coat', 'sprayCoat', { classId: 'lacquerColour' }),
+    ];
+    const leftOut = { status: { kind: 'leftOut' } } as const;
+    const guest = (...own: readonly PlanRung[]): readonly PlanRung[] => [
+      rung('saw', 'cut'),
+      rung('g-prime', 'prime', { ...primer, ...leftOut }),
+      ...own,
+      rung('g-coat', 'sprayCoat', { classId: 'lacquerColour', ...leftOut }),
+    ];
+    const join = (hostRungId: string, guestRungId: string) => ({
+      id: hostRungId,
+      hostPartId: 'host',
+      hostRungId,
+      guestPartId: 'guest',
+      guestRungId,
+    });
+    const joins = [join('bond', 'saw'), join('h-prime', 'g-prime'), join('h-coat', 'g-coat')];
+    const planOf = (own: readonly PlanRung[]) => times(shop([part('host', host), part('guest', guest(...own))], { joins }));
+    it('has the guest’s own in its place: sanded once the coat on both can be, and under the next coat', () => {
+      const { 'h-prime': primed, 'g-sand': sanded, 'h-coat': coated } = planOf([rung('g-sand', 'primeSand')]);
+      // The primer sands after 60 min.
+      expect((sanded?.[0] ?? 0) - (primed?.[1] ?? Infinity)).toBeGreaterThanOrEqual(60);
+      expect(coated?.[0]).toBeGreaterThanOrEqual(sanded?.[1] ?? Infinity);
+    });
+    it('waits for a film of the guest as it would on its own ladder: a coat may follow before the piece can be handled', () => {
+      const { own, 'h-coat': coated } = planOf([rung('own', 'sprayCoat', { classId: 'lacquerColour' })]);
+      const { recoatFromMinutes, handleMinutes } = film('lacquerColour').drying;
+      const waited = (coated?.[0] ?? 0) - (own?.[1] ?? Infinity);
+      expect(recoatFromMinutes).toBeLessThan(handleMinutes);
+      expect(waited).toBeGreaterThanOrEqual(recoatFromMinutes);
+      expect(waited).toBeLessThan(handleMinutes);
+    });
+    it('is waited for by all that comes later on the guest, not only by what is next', () => {
+      const {
+        'h-prime': primed,
+        'g-look': looked,
+        'g-sand': sanded,
+      } = planOf([rung('g-look', 'inspect', { minutes: 1 }), rung('g-sand', 'primeSand')]);
+      expect(looked?.[0]).toBeGreaterThanOrEqual(primed?.[1] ?? Infinity);
+      expect((sanded?.[0] ?? 0) - (primed?.[1] ?? Infinity)).toBeGreaterThanOrEqual(60);
+    });
   });
 });

@@ -12,7 +12,7 @@ import { expandWorkingHours } from '../../time/workingHours';
 import { atOwnPace } from '../shop/ownMinutes';
 import type { RungTime, ShopPlan } from '../shopPlan/shopPlan';
 import type { PlanPart, PlanRung, ShopPlanInput } from '../shop/shopPlanInput';
-import type { FilmsOnPart } from './filmsOnPart';
+import type { FilmsOnPart, LaidFilm } from './filmsOnPart';
 import { afterRung, filmFault, handleableMs, outlookOn } from './filmsOnPart';
 
 /** A rule of the bench that a plan breaks, with the rung it shows at. */
@@ -162,6 +162,12 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
       if (!guest || !host) continue;
       const place = guestRungId === null ? Infinity : guest.rungs.findIndex(({ id }) => id === guestRungId);
       const isClimbed = ({ status }: PlanRung): boolean => status.kind !== 'leftOut';
+      const named = guest.rungs[place];
+      const isBoth =
+        named !== undefined &&
+        !isClimbed(named) &&
+        named.methodId === host.rung.methodId &&
+        named.film?.productId === host.rung.film?.productId;
       const before = guest.rungs.filter((rung, at) => at <= place && isClimbed(rung));
       const after = guest.rungs.filter((rung, at) => at > place && isClimbed(rung));
       if (host.time && host.rung.status.kind === 'open') {
@@ -169,14 +175,23 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
           const end = done.get(rung.id)?.endMs ?? Infinity;
           if (end > host.startMs) say(hostRungId, 'join', `${rung.name} of ${guest.name} is not done`);
         }
-        const ready = handleableMs(filmsBefore(guestPartId, host.startMs), tables);
+        const films = filmsBefore(guestPartId, host.startMs);
+        const fault = isBoth ? filmFault(films, host.rung, host.startMs, tables) : null;
+        if (fault) say(hostRungId, 'join', `${guest.name}: ${fault}`);
+        const ready = isBoth ? host.startMs : handleableMs(films, tables);
         if (ready === null || ready > host.startMs + MINUTE) say(hostRungId, 'join', `${guest.name} cannot be handled`);
       }
       const next = done.get(after[0]?.id ?? '');
       if (!next?.time || next.rung.status.kind !== 'open') continue;
       if (host.endMs > next.startMs) say(next.rung.id, 'join', 'begins before it is joined');
-      const own = filmsAt.get(hostPartId)?.find(({ atMs }) => atMs >= host.endMs)?.films ?? [];
-      const ready = handleableMs(own, tables);
+      const films = filmsAt.get(hostPartId)?.find(({ atMs }) => atMs >= host.endMs)?.films ?? [];
+      const isOnBoth = (film: LaidFilm): boolean => isBoth && film.coats.some(({ atMs }) => atMs === host.endMs);
+      const fault = filmFault(films.filter(isOnBoth), next.rung, next.startMs, tables);
+      if (fault) say(next.rung.id, 'join', fault);
+      const ready = handleableMs(
+        films.filter((film) => !isOnBoth(film)),
+        tables,
+      );
       if (ready === null || ready > next.startMs + MINUTE) say(next.rung.id, 'join', 'what it is joined to cannot be handled');
     }
   }

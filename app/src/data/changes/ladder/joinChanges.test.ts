@@ -9,7 +9,7 @@ import { afterEach, describe, expect, it } from 'vitest';
 import { Store } from '../../edits/store';
 import { ShopDatabase } from '../../tables/database';
 import { gatherRecords, importProject } from '../../whole/projectTransfer';
-import { climbAsOne } from './joinChanges';
+import { doDoubledOnce } from './joinChanges';
 
 const sample = makeSampleProject();
 const NOW = sample.savedAtMs;
@@ -37,9 +37,9 @@ async function joined(change: (project: ReturnType<typeof makeSampleProject>) =>
   const guest = [
     open('saw', 'guest', 'cut'),
     open('g-prime', 'guest', 'prime', laid),
-    open('detail', 'guest', 'detail', { hardRungId: 'g-prime', areaSquareCentimetres: 8 }),
+    open('detail', 'guest', 'detail', { areaSquareCentimetres: 8 }),
     open('g-sand', 'guest', 'sand', { grit: 'P600' }),
-    open('wax', 'guest', 'detail', { hardRungId: 'detail' }),
+    open('wax', 'guest', 'detail'),
   ];
   project.rungs = [...host, ...guest];
   project.ladders = project.ladders.map((ladder) => ({ ...ladder, rungIds: (ladder.id === 'host' ? host : guest).map(({ id }) => id) }));
@@ -53,37 +53,29 @@ async function joined(change: (project: ReturnType<typeof makeSampleProject>) =>
 }
 const asOne = async (store: Store): Promise<void> => {
   const join = (await db.records('joins').toArray()).find(({ hostRungId }) => hostRungId === 'bond');
-  await store.edit('as one', (edit) => climbAsOne(edit, join?.id ?? '', NOW));
+  await store.edit('as one', (edit) => doDoubledOnce(edit, join?.id ?? '', NOW, () => `made-${(names += 1)}`));
 };
-const laddersNow = async (): Promise<Record<string, readonly string[]>> =>
-  Object.fromEntries((await db.records('ladders').toArray()).map(({ id, rungIds }) => [id, rungIds]));
-
-describe('joined parts climbed as one piece', () => {
-  it('have the guest’s own work above what both do before it, on the surface it had, waiting for what it waited for', async () => {
+describe('work that joined parts have on both', () => {
+  it('is done once, by the host, in the minutes and on the surface of both; undo brings both back', async () => {
     const store = await joined();
     await asOne(store);
-    expect(await laddersNow()).toMatchObject({
-      host: ['bond', 'h-prime', 'detail', 'h-sand', 'wax'],
-      guest: ['saw', 'g-prime', 'g-sand'],
-    });
     const rung = (id: string) => db.records('rungs').get(id);
-    expect(await rung('detail')).toMatchObject({
-      name: 'guest: detail',
-      ladderId: 'host',
-      areaSquareCentimetres: 8,
-      hardRungId: 'h-prime',
-      minutes: 10,
-    });
-    expect(await rung('wax')).toMatchObject({ areaSquareCentimetres: 50, hardRungId: 'detail' });
-    expect([(await rung('g-prime'))?.state, (await rung('g-sand'))?.state]).toEqual(['leftOut', 'leftOut']);
-    expect(await rung('h-prime')).toMatchObject({ areaSquareCentimetres: 250 });
+    expect([(await rung('g-prime'))?.state, (await rung('g-sand'))?.state, (await rung('detail'))?.state]).toEqual([
+      'leftOut',
+      'leftOut',
+      'open',
+    ]);
+    expect(await rung('h-prime')).toMatchObject({ areaSquareCentimetres: 250, minutes: 15 });
     await store.undo();
-    expect(await laddersNow()).toMatchObject({ guest: ['saw', 'g-prime', 'detail', 'g-sand', 'wax'] });
-    expect(await rung('detail')).toMatchObject({ name: 'detail', ladderId: 'guest' });
+    expect(await rung('h-prime')).toMatchObject({ minutes: 10 });
+    expect((await rung('g-prime'))?.state).toBe('open');
+    expect(await db.records('joins').count()).toBe(1);
   });
-  it('are planned so: a detail of the guest waits for the coat on both, and the paper after it for the detail', async () => {
+  it('leaves what the guest has to itself in its place: its ladder meets the host’s again right under and over that', async () => {
     const store = await joined();
     await asOne(store);
+    const joins = (await db.records('joins').toArray()).map(({ hostRungId, guestRungId }) => `${guestRungId} ${hostRungId}`);
+    expect(joins.sort()).toEqual(['g-prime h-prime', 'g-sand h-sand', 'saw bond']);
     const project = await gatherRecords(db, NOW);
     const plan = planShop(gatherPlan(project, gatherAirs(project.shop, [], NOW), NOW));
     if (plan.kind !== 'planned') throw new Error('no plan');
@@ -91,31 +83,16 @@ describe('joined parts climbed as one piece', () => {
     const order = ['saw', 'bond', 'h-prime', 'detail', 'h-sand', 'wax'].map((id) => startOf.get(id) ?? Number.NaN);
     expect(order).toEqual(order.toSorted((a, b) => a - b));
   });
-  it('go on with their other joins: what named the guest’s upper rungs, or all of it, names the ladder they are on', async () => {
+  it('makes no other meeting where the guest has nothing to itself, and there is nothing to do without doubled work', async () => {
     const store = await joined((project) => {
-      const [join] = project.joins;
-      const [part] = project.parts;
-      const [ladder] = project.ladders;
-      if (!join || !part || !ladder) throw new Error('the sample has a join');
-      project.parts.push({ ...part, id: 'third', name: 'third', position: 9 });
-      project.ladders.push({ ...ladder, id: 'third', partId: 'third', rungIds: ['t-fit'] });
-      project.rungs.push(open('t-fit', 'third', 'fit'));
-      project.joins.push(
-        { ...join, id: 'all', hostPartId: 'third', hostRungId: 't-fit', guestRungId: null },
-        { ...join, id: 'low', hostPartId: 'third', hostRungId: 't-fit', guestRungId: 'saw' },
-        { ...join, id: 'on-it', hostPartId: 'guest', hostRungId: 'wax', guestPartId: 'third', guestRungId: 't-fit' },
-      );
+      project.ladders = project.ladders.map((ladder) => ({
+        ...ladder,
+        rungIds: ladder.rungIds.filter((id) => id !== 'detail' && id !== 'wax'),
+      }));
+      project.rungs = project.rungs.filter(({ id }) => id !== 'detail' && id !== 'wax');
     });
     await asOne(store);
-    const joins = new Map((await db.records('joins').toArray()).map((join) => [join.id, join]));
-    expect(joins.get('all')).toMatchObject({ guestPartId: 'host', hostPartId: 'third' });
-    expect(joins.get('low')).toMatchObject({ guestPartId: 'guest' });
-    expect(joins.get('on-it')).toMatchObject({ hostPartId: 'host', hostRungId: 'wax', guestPartId: 'third' });
-  });
-  it('leave nothing to do where nothing of the guest comes after the join', async () => {
-    const store = await joined((project) => {
-      project.joins = project.joins.map((join) => ({ ...join, guestRungId: null }));
-    });
+    expect(await db.records('joins').count()).toBe(1);
     await expect(asOne(store)).rejects.toThrow();
   });
 });

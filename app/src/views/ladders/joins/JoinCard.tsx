@@ -1,8 +1,9 @@
 import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import type { Join } from '@zinc-ladder/model/records/prop/join';
 import { joinEffect } from '@zinc-ladder/model/rungs/joinEffect';
+import { newId } from '../../../base/newId';
 import { useClock } from '../../../clock/ClockContext';
-import { climbAsOne } from '../../../data/changes/ladder/joinChanges';
+import { doDoubledOnce } from '../../../data/changes/ladder/joinChanges';
 import { useEdit } from '../../../features/edit/useEdit';
 import type { ShopIndex } from '../../../data/useShopIndex';
 import { Button } from '../../../ui/Button';
@@ -19,7 +20,6 @@ export function JoinCard({ join, index }: { readonly join: Join; readonly index:
   const hostRungs = index.rungsOf(host.id);
   const guestRungs = index.rungsOf(guest.id);
   const effect = joinEffect(join, hostRungs, guestRungs);
-  const isDoubled = effect.doubled.length > 0;
   const upTo =
     join.guestRungId === null ? 'when it is climbed' : `after ${index.rungs.get(join.guestRungId)?.name ?? 'a rung that is gone'}`;
   const title = `${partLabel(guest)} to ${partLabel(host)}`;
@@ -27,9 +27,15 @@ export function JoinCard({ join, index }: { readonly join: Join; readonly index:
     void edit(`Change where ${guest.name} joins ${host.name}`, (draft) => draft.patch('joins', join.id, fields, join));
   return (
     <li className="border-line grid gap-3 border-b py-3">
-      <p>
-        <b>{partLabel(guest)}</b>, {upTo}, joins <b>{partLabel(host)}</b> at {index.rungs.get(join.hostRungId)?.name ?? '?'}
-      </p>
+      {effect.isShared ? (
+        <p>
+          <b>{partLabel(guest)}</b> gets <b>{effect.hostRung?.name}</b> with <b>{partLabel(host)}</b>, as one piece
+        </p>
+      ) : (
+        <p>
+          <b>{partLabel(guest)}</b>, {upTo}, joins <b>{partLabel(host)}</b> at {index.rungs.get(join.hostRungId)?.name ?? '?'}
+        </p>
+      )}
       <JoinEffectLines effect={effect} host={host} guest={guest} nowMs={clock.now()} />
       <div className="grid items-end gap-3 sm:grid-cols-2">
         <SelectField
@@ -46,15 +52,13 @@ export function JoinCard({ join, index }: { readonly join: Join; readonly index:
         />
       </div>
       <div className="flex flex-wrap gap-3">
-        {(isDoubled || effect.rest.length > 0) && (
+        {effect.doubled.length > 0 && (
           <Button
             onClick={() =>
-              void edit(isDoubled ? `Do once what ${title} does twice` : `Climb ${title} as one`, (draft) =>
-                climbAsOne(draft, join.id, Math.round(clock.now())),
-              )
+              void edit(`Do once what ${title} does twice`, (draft) => doDoubledOnce(draft, join.id, Math.round(clock.now()), newId))
             }
           >
-            {isDoubled ? `Do them once, on ${host.name}` : `Climb them on ${host.name}’s ladder`}
+            Do them once, on {host.name}
           </Button>
         )}
         <Button

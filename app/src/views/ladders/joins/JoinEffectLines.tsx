@@ -58,8 +58,10 @@ export function JoinEffectLines({
           <dt className="label">Apart</dt>
           <dd>
             {counted(rest.length, 'rung')} after the join {rest.length === 1 ? 'is' : 'are'} on {guest.name}’s ladder alone:{' '}
-            {listed(rest.map(({ guest: rung }) => rung.name))}. There the plan does not wait for films that {host.name} gets meanwhile, nor{' '}
-            {host.name} for its; on one ladder both do.
+            {listed(rest.map(({ name }) => name))}.{' '}
+            {doubled.length > 0
+              ? `Where the others are done once, ${rest.length === 1 ? 'it keeps its' : 'they keep their'} place between them.`
+              : `Of films that ${host.name} gets meanwhile the plan knows nothing there.`}
           </dd>
         </>
       )}

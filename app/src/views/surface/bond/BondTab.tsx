@@ -1,4 +1,5 @@
 import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import { isMeeting } from '@zinc-ladder/model/rungs/joinEffect';
 import type { Part } from '@zinc-ladder/model/records/prop/part';
 import { Link } from 'react-router';
 import { useTable } from '../../../data/queries';
@@ -10,7 +11,9 @@ import { SeamSheet } from './SeamSheet';
 /** Dry fits, seams, glue and the order of joining. */
 export function BondTab({ part }: { readonly part: Part }) {
   const index = useShopIndex();
-  const joins = useTable('joins').filter((join) => join.hostPartId === part.id || join.guestPartId === part.id);
+  const joins = useTable('joins').filter(
+    (join) => (join.hostPartId === part.id || join.guestPartId === part.id) && !isMeeting(join, index.rungs),
+  );
   return (
     <div className="grid grid-cols-1 items-start gap-4 lg:grid-cols-[minmax(0,1fr)_20rem]">
       <div className="grid grid-cols-1 min-w-0 gap-4">

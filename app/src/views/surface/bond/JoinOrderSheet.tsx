@@ -1,5 +1,6 @@
 import { orderJoins } from '@zinc-ladder/core/bond/joinOrder';
 import { partLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
+import { isMeeting } from '@zinc-ladder/model/rungs/joinEffect';
 import { useState } from 'react';
 import { useTable } from '../../../data/queries';
 import { useShopIndex } from '../../../data/useShopIndex';
@@ -13,7 +14,7 @@ import { useFormats } from '../../../features/formats/useFormats';
 export function JoinOrderSheet({ propId }: { readonly propId: string }) {
   const formats = useFormats();
   const index = useShopIndex();
-  const joins = useTable('joins').filter((join) => index.parts.get(join.hostPartId)?.propId === propId);
+  const joins = useTable('joins').filter((join) => index.parts.get(join.hostPartId)?.propId === propId && !isMeeting(join, index.rungs));
   const [error, setError] = useState('0.3');
   const errorMillimetres = Math.max(0.01, parseNumber(error) || 0.3);
   const pieces = [...new Set(joins.flatMap((join) => [join.hostPartId, join.guestPartId]))];
