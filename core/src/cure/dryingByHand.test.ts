@@ -10,7 +10,7 @@ import { createCureTables } from './cureTables';
 import type { Milestone } from './dryingData';
 import { dryingKind, thicknessFactor } from './dryingKind';
 import { tooColdToForm } from './filmForming';
-import { gainsByDryer, leastDryerGain } from './forcedDrying';
+import { gainsByDryer, dryerGain } from './forcedDrying';
 import { closesByLabel, reopensByLabel } from './labelTime';
 import { learnDrying } from './learnDrying';
 import { findProductClass } from './productClasses';
@@ -153,12 +153,12 @@ describe('warm air', () => {
     expect([15, 15.1].map((film) => gainsByDryer(drying, film))).toEqual([true, false]);
     expect(gainsByDryer(findProductClass('oilWash').drying, 3)).toBe(false);
     expect(
-      leastDryerGain(
+      dryerGain(
         buildClockTable(0, 100, 10, () => 0.5),
         4,
-      ),
+      ).least,
     ).toBeCloseTo(10, 9);
-    expect(leastDryerGain({ startMinute: 0, stepMinutes: 10, cumulative: new Float64Array(1) }, 4)).toBe(0);
+    expect(dryerGain({ startMinute: 0, stepMinutes: 10, cumulative: new Float64Array(1) }, 4)).toEqual({ least: 0, most: 0 });
   });
   it('counts in what a film had gained when it was tried', () => {
     const { drying } = findProductClass('lacquerColour');

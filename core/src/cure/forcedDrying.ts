@@ -12,14 +12,25 @@ export function gainsByDryer({ kind }: DryingData, filmMicrometres: number): boo
   return dryingKind(kind).gainsByWarmAir && filmMicrometres <= THIN_MICROMETRES;
 }
 
+/** Progress that warm air adds, label minutes. */
+export interface DryerGain {
+  readonly least: number;
+  readonly most: number;
+}
+
 /**
- * Progress that minutes of warm air add at the least, label minutes: the clock is taken at its slowest, since it is not known yet when they come.
+ * Progress that minutes of warm air add, label minutes: by the clock at its slowest and at its fastest, since it is not known yet when they come.
  *
  * @param minutes of warm air
  */
-export function leastDryerGain(table: ClockTable, minutes: number): number {
+export function dryerGain(table: ClockTable, minutes: number): DryerGain {
   let slowest = Infinity;
-  for (let step = 1; step < table.cumulative.length; step += 1)
-    slowest = Math.min(slowest, ((table.cumulative[step] ?? 0) - (table.cumulative[step - 1] ?? 0)) / table.stepMinutes);
-  return Number.isFinite(slowest) ? (DRYER_FACTOR - 1) * minutes * slowest : 0;
+  let fastest = 0;
+  for (let step = 1; step < table.cumulative.length; step += 1) {
+    const rate = ((table.cumulative[step] ?? 0) - (table.cumulative[step - 1] ?? 0)) / table.stepMinutes;
+    slowest = Math.min(slowest, rate);
+    fastest = Math.max(fastest, rate);
+  }
+  const gained = (rate: number): number => (Number.isFinite(rate) ? (DRYER_FACTOR - 1) * minutes * rate : 0);
+  return { least: gained(slowest), most: gained(fastest) };
 }

@@ -1,5 +1,6 @@
 import { progressAt } from '../../cure/clockTable';
-import { gainsByDryer, leastDryerGain } from '../../cure/forcedDrying';
+import type { DryerGain } from '../../cure/forcedDrying';
+import { dryerGain, gainsByDryer } from '../../cure/forcedDrying';
 import type { CureTables } from '../../cure/cureTables';
 import type { Milestone } from '../../cure/dryingData';
 import { phaseOf } from '../../cure/dryingData';
@@ -24,8 +25,8 @@ interface FilmUnder {
   readonly filmMicrometres: number;
   readonly doneAtMs: number | null;
   wasRoughened: boolean;
-  /** progress warm air adds between the coat and what follows, label minutes */
-  warmed: number;
+  /** what warm air adds between the coat and what follows: what opens counts on the least, what closes on the most */
+  warmed: DryerGain;
 }
 
 /**
@@ -171,12 +172,17 @@ function pullArc(under: FilmUnder, to: string, isTop: boolean, tables: CureTable
     };
   const demand = (milestone: Milestone): number => milestoneDemand(drying, milestone, under.filmMicrometres, coatMicrometres) ?? 0;
   if (!isTop) return milestoneArc(under, to, 'touch', tables);
-  const soft = { lo: demand('touch'), hi: Math.max(demand('touch'), demand('handle')) };
+  const soft = {
+    lo: Math.max(0, demand('touch') - under.warmed.least),
+    hi: Math.max(demand('touch'), demand('handle')) - under.warmed.most,
+  };
+  const hard = { lo: Math.max(demand('handle'), demand('hard')), hi: null };
   return {
     from: under.rungId,
     to,
-    clockId: tables.keyFor(drying, 'drying'),
-    pieces: [soft, { lo: Math.max(soft.hi, demand('hard')), hi: null, clockId: tables.keyFor(drying, 'hardening') }],
+    ...(soft.lo <= soft.hi
+      ? { clockId: tables.keyFor(drying, 'drying'), pieces: [soft, { ...hard, clockId: tables.keyFor(drying, 'hardening') }] }
+      : { clockId: tables.keyFor(drying, 'hardening'), pieces: [hard] }),
     reason: { kind: 'film', milestone: 'pull', filmName: name },
   };
 }
@@ -191,7 +197,7 @@ function milestoneArc(under: FilmUnder, to: string, milestone: Milestone, tables
     from: under.rungId,
     to,
     clockId: tables.keyFor(drying, phaseOf(asked)),
-    pieces: [{ lo: Math.max(0, lo - under.warmed), hi: null }],
+    pieces: [{ lo: Math.max(0, lo - under.warmed.least), hi: null }],
     reason: { kind: 'film', milestone: asked, filmName: under.film.name },
   };
 }
@@ -199,8 +205,8 @@ function milestoneArc(under: FilmUnder, to: string, milestone: Milestone, tables
 function recoatArc(under: FilmUnder, to: string, tables: CureTables): PlanArc {
   const { drying, coatMicrometres, name } = under.film;
   const pieces: ArcPiece[] = recoatPieces(drying, under.filmMicrometres, coatMicrometres).map(({ from, until }) => ({
-    lo: Math.max(0, from - under.warmed),
-    hi: until === null ? null : Math.max(0, until - under.warmed),
+    lo: Math.max(0, from - under.warmed.least),
+    hi: until === null ? null : Math.max(0, from - under.warmed.least, until - under.warmed.most),
   }));
   const last = pieces.at(-1);
   if (under.doneAtMs !== null && last && last.hi !== null) {
@@ -224,8 +230,10 @@ function layFilm(films: FilmUnder[], rung: PlanRung, method: Method, tables: Cur
   if (method.roughens) for (const top of tops) top.wasRoughened = true;
   if (method.id === 'warmDry')
     for (const top of tops)
-      if (gainsByDryer(top.film.drying, top.filmMicrometres))
-        top.warmed += leastDryerGain(tables.tableFor(top.film.drying, 'drying'), rung.minutes);
+      if (gainsByDryer(top.film.drying, top.filmMicrometres)) {
+        const { least, most } = dryerGain(tables.tableFor(top.film.drying, 'drying'), rung.minutes);
+        top.warmed = { least: top.warmed.least + least, most: top.warmed.most + most };
+      }
   if (method.endsMask) {
     const rubber = films.findIndex((under) => under.film.removeWithinMinutes !== null);
     if (rubber >= 0) films.splice(rubber, 1);
@@ -239,7 +247,7 @@ function layFilm(films: FilmUnder[], rung: PlanRung, method: Method, tables: Cur
   // A later coat of the same product is softer than the earlier one, which need not be waited for any more.
   const earlier = films.findIndex((under) => under.film.productId === film.productId && covers(rung.side, under.side));
   if (earlier >= 0) films.splice(earlier, 1);
-  films.push({ rungId: rung.id, film, filmMicrometres, doneAtMs, wasRoughened: false, warmed: 0, side: rung.side });
+  films.push({ rungId: rung.id, film, filmMicrometres, doneAtMs, wasRoughened: false, warmed: { least: 0, most: 0 }, side: rung.side });
 }
 
 function covers(side: RungSide, other: RungSide): boolean {

@@ -4,7 +4,9 @@ import { readCureClock } from '../../cure/cureClock';
 import { createCureTables } from '../../cure/cureTables';
 import { findProductClass } from '../../cure/productClasses';
 import { planShop } from './planShop';
-import { MINUTE, NOW, part, rung, shop } from '../testing/shopBuilder';
+import { film, MINUTE, NOW, part, rung, shop } from '../testing/shopBuilder';
+import { checkShopPlan } from '../verify/checkShopPlan';
+import { DRYER_FACTOR } from '../../cure/forcedDrying';
 
 const { drying } = findProductClass('enamelColour');
 const until = drying.recoatUntilMinutes ?? 0;
@@ -61,5 +63,39 @@ describe('the recoat window of a label', () => {
     const windows = readCureClock(slow, [{ atMs: NOW, thicknessMicrometres: drying.coatMicrometres }], tables).recoatWindows;
     expect(windows).toHaveLength(1);
     expect(((windows[0]?.opensMs ?? 0) - NOW) / MINUTE).toBeGreaterThanOrEqual(again);
+  });
+});
+
+describe('warm air before a mask is pulled', () => {
+  const plan = (minutes: number) => {
+    const input = shop([
+      part('a', [
+        rung('m', 'mask'),
+        rung('coat', 'sprayCoat', { classId: 'lacquerColour' }),
+        rung('dryer', 'warmDry', { minutes }),
+        rung('pull', 'unmask'),
+      ]),
+    ]);
+    const made = planShop(input);
+    if (made.kind !== 'planned') throw new Error('faulty');
+    expect([made.broken, checkShopPlan(input, made)]).toEqual([[], []]);
+    const at = new Map(made.rungs.map((time) => [time.rungId, time]));
+    const laidMs = at.get('coat')?.endMs ?? Number.NaN;
+    const { milestones } = readCureClock(
+      film('lacquerColour').drying,
+      [{ atMs: laidMs, thicknessMicrometres: film('lacquerColour').coatMicrometres }],
+      createCureTables(input.air, NOW - 1440 * MINUTE, NOW + 7 * 1440 * MINUTE),
+      [{ fromMs: at.get('dryer')?.startMs ?? 0, toMs: at.get('dryer')?.endMs ?? 0, factor: DRYER_FACTOR }],
+    );
+    return { startMs: at.get('pull')?.startMs ?? Number.NaN, milestones };
+  };
+  it('closes the soft window sooner: what is dried on is pulled once it is hard', () => {
+    const { startMs, milestones } = plan(30);
+    expect(startMs).toBeGreaterThanOrEqual(milestones.hard ?? Infinity);
+  });
+  it('leaves it open where it was short', () => {
+    const { startMs, milestones } = plan(2);
+    expect(startMs).toBeGreaterThanOrEqual((milestones.touch ?? Infinity) - MINUTE);
+    expect(startMs).toBeLessThanOrEqual((milestones.handle ?? 0) + MINUTE);
   });
 });

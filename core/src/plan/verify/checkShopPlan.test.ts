@@ -162,7 +162,17 @@ function anyShop(seed: number): ShopPlanInput {
       const minutes = 5 + randomIndex(random, 40);
       return rung(`${id}-${at}`, methodId, { ...(classId ? { classId } : {}), minutes, side, ...done, ...left, ...fewer });
     });
-  const parts = Array.from({ length: 2 + randomIndex(random, 4) }, (_, at) => part(`p${at}`, ladder(`p${at}`), 1 + randomIndex(random, 2)));
+  const made = Array.from({ length: 2 + randomIndex(random, 4) }, (_, at) => part(`p${at}`, ladder(`p${at}`), 1 + randomIndex(random, 2)));
+  // What is left out of the guest is done by the host on both.
+  const shared = seed % 3 === 0 ? made[1]?.rungs[1] : undefined;
+  const parts = made.map((one, at) =>
+    at === 0 && shared
+      ? {
+          ...one,
+          rungs: one.rungs.map((own, place) => (place === one.rungs.length - 1 ? { ...shared, id: own.id, status: own.status } : own)),
+        }
+      : one,
+  );
   const [host, guest] = parts;
   const joins =
     host && guest && random() < 0.5

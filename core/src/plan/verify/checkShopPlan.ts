@@ -12,7 +12,7 @@ import { expandWorkingHours } from '../../time/workingHours';
 import { atOwnPace } from '../shop/ownMinutes';
 import type { RungTime, ShopPlan } from '../shopPlan/shopPlan';
 import type { PlanPart, PlanRung, ShopPlanInput } from '../shop/shopPlanInput';
-import type { FilmsOnPart, LaidFilm } from './filmsOnPart';
+import type { FilmsOnPart } from './filmsOnPart';
 import { afterRung, filmFault, handleableMs, outlookOn } from './filmsOnPart';
 
 /** A rule of the bench that a plan breaks, with the rung it shows at. */
@@ -57,12 +57,20 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
       if (rung.status.kind === 'done') done.set(rung.id, { part, rung, time: null, startMs: rung.status.endMs, endMs: rung.status.endMs });
       else if (time) done.set(rung.id, { part, rung, time, startMs: time.startMs + time.setupMinutes * MINUTE, endMs: time.endMs });
     }
+  // Work on a joined piece is left out of the guest's ladder where the host's is done on both.
+  const onBoth = new Map<string, string>();
+  const rungById = new Map(input.parts.flatMap(({ rungs }) => rungs.map((rung) => [rung.id, rung] as const)));
+  for (const { hostRungId, guestRungId } of input.joins) {
+    const [host, guest] = [rungById.get(hostRungId), rungById.get(guestRungId ?? '')];
+    const isSame = host?.methodId === guest?.methodId && host?.film?.productId === guest?.film?.productId;
+    if (host && guest && isSame && guest.status.kind === 'leftOut' && host.status.kind !== 'leftOut') onBoth.set(guest.id, host.id);
+  }
   const wet: { readonly part: PlanPart; readonly places: number; readonly fromMs: number; readonly toMs: number }[] = [];
   const filmsAt = new Map<string, { readonly atMs: number; readonly films: FilmsOnPart }[]>();
   for (const part of input.parts) checkLadder(part);
 
   function checkLadder(part: PlanPart): void {
-    const works = part.rungs.flatMap((rung) => done.get(rung.id) ?? []);
+    const works = part.rungs.flatMap((rung) => done.get(onBoth.get(rung.id) ?? rung.id) ?? []);
     const facts = works.filter(({ time }) => time === null).sort((a, b) => a.endMs - b.endMs);
     const planned = works.filter(({ time }) => time !== null);
     let films: FilmsOnPart = [];
@@ -86,13 +94,13 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
         const awaited = hard && films.find(({ coats }) => coats.some(({ atMs }) => atMs === hard.endMs));
         if (awaited && (outlookOn(awaited, tables).milestones.hard ?? Infinity) > startMs + MINUTE)
           say(rung.id, 'film', `${awaited.film.name} is not hard`);
-        checkWork(work, time);
+        if (work.part === part) checkWork(work, time);
       }
       films = afterRung(films, rung, startMs, endMs);
       states.push({ atMs: endMs, films });
       const water = waterLeft(rung.methodId, rung.soaks);
       washed = water && { water, atMs: endMs };
-      if (method.laysFilm && rung.film && endMs >= input.nowMs - 30 * DAY)
+      if (work.part === part && method.laysFilm && rung.film && endMs >= input.nowMs - 30 * DAY)
         wet.push({
           part,
           places: rung.rackPlaces ?? part.rackPlaces,
@@ -162,12 +170,7 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
       if (!guest || !host) continue;
       const place = guestRungId === null ? Infinity : guest.rungs.findIndex(({ id }) => id === guestRungId);
       const isClimbed = ({ status }: PlanRung): boolean => status.kind !== 'leftOut';
-      const named = guest.rungs[place];
-      const isBoth =
-        named !== undefined &&
-        !isClimbed(named) &&
-        named.methodId === host.rung.methodId &&
-        named.film?.productId === host.rung.film?.productId;
+      const isBoth = onBoth.get(guestRungId ?? '') === hostRungId;
       const before = guest.rungs.filter((rung, at) => at <= place && isClimbed(rung));
       const after = guest.rungs.filter((rung, at) => at > place && isClimbed(rung));
       if (host.time && host.rung.status.kind === 'open') {
@@ -175,23 +178,16 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
           const end = done.get(rung.id)?.endMs ?? Infinity;
           if (end > host.startMs) say(hostRungId, 'join', `${rung.name} of ${guest.name} is not done`);
         }
-        const films = filmsBefore(guestPartId, host.startMs);
-        const fault = isBoth ? filmFault(films, host.rung, host.startMs, tables) : null;
-        if (fault) say(hostRungId, 'join', `${guest.name}: ${fault}`);
-        const ready = isBoth ? host.startMs : handleableMs(films, tables);
+        // Its own ladder says what the guest's films must be for work on both.
+        const ready = isBoth ? host.startMs : handleableMs(filmsBefore(guestPartId, host.startMs), tables);
         if (ready === null || ready > host.startMs + MINUTE) say(hostRungId, 'join', `${guest.name} cannot be handled`);
       }
       const next = done.get(after[0]?.id ?? '');
       if (!next?.time || next.rung.status.kind !== 'open') continue;
       if (host.endMs > next.startMs) say(next.rung.id, 'join', 'begins before it is joined');
       const films = filmsAt.get(hostPartId)?.find(({ atMs }) => atMs >= host.endMs)?.films ?? [];
-      const isOnBoth = (film: LaidFilm): boolean => isBoth && film.coats.some(({ atMs }) => atMs === host.endMs);
-      const fault = filmFault(films.filter(isOnBoth), next.rung, next.startMs, tables);
-      if (fault) say(next.rung.id, 'join', fault);
-      const ready = handleableMs(
-        films.filter((film) => !isOnBoth(film)),
-        tables,
-      );
+      const others = films.filter(({ coats }) => !isBoth || coats.every(({ atMs }) => atMs !== host.endMs));
+      const ready = handleableMs(others, tables);
       if (ready === null || ready > next.startMs + MINUTE) say(next.rung.id, 'join', 'what it is joined to cannot be handled');
     }
   }
