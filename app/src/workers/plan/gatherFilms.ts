@@ -32,7 +32,8 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
     const part = parts.get(ladder.partId);
     if (!part) return [];
     const coats: CoatLaid[] = [];
-    /** places of each of these coats */
+    /** their rungs, and the places of each */
+    const laid: Rung[] = [];
     const places: number[] = [];
     const forced: ForcedDrying[] = [];
     let top: Rung | null = null;
@@ -42,12 +43,13 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
       last = rung;
       const film = filmOf(rung, products.get(rung.productId ?? ''));
       const isSameFace = top === null || facesMeet(top.side, rung.side);
-      if (findMethod(rung.methodId).roughens && isSameFace) coats.length = places.length = 0;
+      if (findMethod(rung.methodId).roughens && isSameFace) coats.length = places.length = laid.length = 0;
       const toMs = rung.doneAtMs ?? 0;
       if (rung.methodId === 'warmDry') forced.push({ fromMs: toMs - (rung.workedMs || rung.minutes * 60_000), toMs, factor: DRYER_FACTOR });
       if (!film) continue;
-      if (topFilm?.productId !== film.productId || !isSameFace) coats.length = places.length = 0;
+      if (topFilm?.productId !== film.productId || !isSameFace) coats.length = places.length = laid.length = 0;
       coats.push({ atMs: rung.doneAtMs ?? 0, thicknessMicrometres: film.coatMicrometres });
+      laid.push(rung);
       places.push(rungRackPlaces(rung, part));
       top = rung;
       topFilm = film;
@@ -90,15 +92,15 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
         forced: isThin ? forced : [],
         nextRungId: next?.id ?? null,
         // What goes on the other face waits until the part can be turned.
-        nextNeeds: next ? needsOf(next, top) : null,
+        nextNeeds: next ? needsOf(next, top, laid) : null,
         nextIs: next && facesMeet(top.side, next.side) ? nextOnFilm(next.methodId) : 'coat',
       },
     ];
   });
 }
 
-/** What a rung waits for of the film that was laid last. */
-function needsOf(next: Rung, top: Rung): Milestone {
-  if (next.hardRungId === top.id) return 'hard';
+/** What a rung waits for of the film that was laid last, in some coats. */
+function needsOf(next: Rung, top: Rung, coats: readonly Rung[]): Milestone {
+  if (coats.some(({ id }) => id === next.hardRungId)) return 'hard';
   return facesMeet(top.side, next.side) ? findMethod(next.methodId).needs : 'handle';
 }

@@ -23,6 +23,8 @@ interface FilmUnder {
   readonly film: PlanFilm;
   /** this coat and those under it that are taken as wet together */
   readonly filmMicrometres: number;
+  /** rungs of the coats under it that are taken as wet together with it */
+  readonly wetWith: readonly string[];
   readonly doneAtMs: number | null;
   wasRoughened: boolean;
   /** what warm air adds between the coat and what follows: what opens counts on the least, what closes on the most */
@@ -53,7 +55,7 @@ export function buildLadderArcs(part: PlanPart, tables: CureTables): PlanArc[] {
     if (rung.status.kind === 'open') arcs.push(...filmArcs(films, rung, method, tables));
     if (rung.status.kind === 'open' && wet && !method.bearsWater) arcs.push(...waterArcs(wet, rung.id, tables));
     const waitedFor = laid.get(rung.hardRungId ?? '');
-    if (rung.status.kind === 'open' && waitedFor?.film) arcs.push(hardArc(waitedFor, waitedFor.film, films, rung.id, tables));
+    if (rung.status.kind === 'open' && waitedFor?.film) arcs.push(hardArc(waitedFor.id, waitedFor.film, films, rung.id, tables));
     layFilm(films, rung, method, tables);
     laid.set(rung.id, rung);
     wet = wetAfter(rung);
@@ -95,14 +97,20 @@ export function orderArc(from: string, to: string, reason: PlanArc['reason']): P
   return { from, to, clockId: WALL_CLOCK, pieces: [{ lo: 0, hi: null }], reason };
 }
 
-/** A film is waited for until it is hard because the finisher wants it so; coats that lie wet on each other count as one. */
-function hardArc(waitedFor: PlanRung, film: PlanFilm, films: readonly FilmUnder[], to: string, tables: CureTables): PlanArc {
-  const together = films.find((under) => under.rungId === waitedFor.id)?.filmMicrometres ?? film.coatMicrometres;
+/**
+ * A film is waited for until it is hard because the finisher wants it so; coats that lie wet on each other count as one, from the last of them on.
+ *
+ * @param rungId the coat that was named
+ * @param film of it, for where other work came on it since
+ */
+function hardArc(rungId: string, film: PlanFilm, films: readonly FilmUnder[], to: string, tables: CureTables): PlanArc {
+  const under = films.find((one) => one.rungId === rungId || one.wetWith.includes(rungId));
+  const thickness = under?.filmMicrometres ?? film.coatMicrometres;
   return {
-    from: waitedFor.id,
+    from: under?.rungId ?? rungId,
     to,
     clockId: tables.keyFor(film.drying, 'hardening'),
-    pieces: [{ lo: milestoneDemand(film.drying, 'hard', together, film.coatMicrometres) ?? 0, hi: null }],
+    pieces: [{ lo: milestoneDemand(film.drying, 'hard', thickness, film.coatMicrometres) ?? 0, hi: null }],
     reason: { kind: 'film', milestone: 'hard', filmName: film.name },
   };
 }
@@ -243,11 +251,21 @@ function layFilm(films: FilmUnder[], rung: PlanRung, method: Method, tables: Cur
   const { film } = rung;
   const isSameWetFilm = top !== undefined && top.film.productId === film.productId && !top.wasRoughened && !isSettled(top, rung, tables);
   const filmMicrometres = film.coatMicrometres + (isSameWetFilm ? top.filmMicrometres : 0);
+  const wetWith = isSameWetFilm ? [...top.wetWith, top.rungId] : [];
   const doneAtMs = rung.status.kind === 'done' ? rung.status.endMs : null;
   // A later coat of the same product is softer than the earlier one, which need not be waited for any more.
   const earlier = films.findIndex((under) => under.film.productId === film.productId && covers(rung.side, under.side));
   if (earlier >= 0) films.splice(earlier, 1);
-  films.push({ rungId: rung.id, film, filmMicrometres, doneAtMs, wasRoughened: false, warmed: { least: 0, most: 0 }, side: rung.side });
+  films.push({
+    rungId: rung.id,
+    film,
+    filmMicrometres,
+    wetWith,
+    doneAtMs,
+    wasRoughened: false,
+    warmed: { least: 0, most: 0 },
+    side: rung.side,
+  });
 }
 
 function covers(side: RungSide, other: RungSide): boolean {

@@ -90,6 +90,16 @@ describe('a rung that waits until another is hard', () => {
     const made = times(one(coat, rung('sand', 'scuff'), rung('wash', 'detail', { hardRungId: 'coat' })));
     expect((made['wash']?.[0] ?? 0) - (made['coat']?.[1] ?? 0)).toBeGreaterThanOrEqual(1440);
   });
+  it('counts from the last coat that lies wet on it: together they are one film', () => {
+    const second = { ...coat, id: 'second' };
+    const after = (...rungs: readonly PlanRung[]): number => {
+      const made = times(one(coat, ...rungs, rung('wash', 'detail', { hardRungId: 'coat' })));
+      return (made['wash']?.[0] ?? 0) - (made['second']?.[1] ?? 0);
+    };
+    expect(after(second)).toBeGreaterThanOrEqual(1440);
+    // Sanded in between the first dries by itself: the second is waited for only as the work needs it.
+    expect(after(rung('sand', 'scuff'), second)).toBeLessThan(1440);
+  });
   it('waits for nothing where that rung comes later, is gone, or lays no film', () => {
     const first = rung('first', 'detail', { hardRungId: 'coat' });
     expect(times(one(first, coat))['first']?.[0]).toBe(0);
