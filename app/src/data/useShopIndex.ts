@@ -4,6 +4,7 @@ import type { Product } from '@zinc-ladder/model/records/shop/product';
 import type { Prop } from '@zinc-ladder/model/records/prop/prop';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { printedPart } from '@zinc-ladder/core/plan/shop/partPrints';
+import { rungsOnPart } from '@zinc-ladder/model/rungs/rungsOnPart';
 import { useMemo } from 'react';
 import { partLabel, rungPartLabel } from '@zinc-ladder/model/gather/plan/gatherPlan';
 import { useTable } from './queries';
@@ -21,6 +22,8 @@ export interface ShopIndex {
   readonly partOf: (rung: Pick<Rung, 'ladderId'>) => Part | undefined;
   /** rungs of a part, bottom first */
   readonly rungsOf: (partId: string) => readonly Rung[];
+  /** all that is done on a part, bottom first: for what it was left out for, the rung of the part it is joined to */
+  readonly rungsOnPart: (partId: string) => readonly Rung[];
   /** `Cap: P220` */
   readonly rungTitle: (rungId: string) => string;
 }
@@ -31,6 +34,7 @@ export function useShopIndex(): ShopIndex {
   const parts = useTable('parts');
   const rungs = useTable('rungs');
   const ladders = useTable('ladders');
+  const joins = useTable('joins');
   const products = useTable('products');
   return useMemo(() => {
     const byId = <T extends { readonly id: string }>(list: readonly T[]): Map<string, T> =>
@@ -39,6 +43,7 @@ export function useShopIndex(): ShopIndex {
     const rungById = byId(rungs);
     const ladderById = byId(ladders);
     const ladderOfPart = new Map(ladders.map((ladder) => [ladder.partId, ladder]));
+    const rungsOf: ShopIndex['rungsOf'] = (partId) => (ladderOfPart.get(partId)?.rungIds ?? []).flatMap((id) => rungById.get(id) ?? []);
     const partOf: ShopIndex['partOf'] = (rung) => partById.get(ladderById.get(rung.ladderId)?.partId ?? '');
     return {
       props: byId(props),
@@ -48,7 +53,8 @@ export function useShopIndex(): ShopIndex {
       ladders: ladderById,
       ladderOfPart,
       partOf,
-      rungsOf: (partId) => (ladderOfPart.get(partId)?.rungIds ?? []).flatMap((id) => rungById.get(id) ?? []),
+      rungsOf,
+      rungsOnPart: (partId) => rungsOnPart(partId, { joins, rungsOf }),
       rungTitle: (rungId) => {
         const printed = printedPart(rungId);
         const onPrinter = printed === null ? undefined : partById.get(printed);
@@ -59,5 +65,5 @@ export function useShopIndex(): ShopIndex {
         return part ? `${rungPartLabel(rung, part)}: ${rung.name}` : rung.name;
       },
     };
-  }, [props, parts, rungs, ladders, products]);
+  }, [props, parts, rungs, ladders, joins, products]);
 }

@@ -61,6 +61,28 @@ function isSharedWork(host: Rung, guest: Rung | undefined): boolean {
   return guest?.state === 'leftOut' && workOf(guest) === workOf(host);
 }
 
+/**
+ * Rungs of a guest that were left out because the host's do their work on both, once they are one piece: those of the same kind after the join, in
+ * the order of both ladders.
+ *
+ * @returns the host's rung by the id of the guest's
+ */
+export function sharedRungs(
+  join: Pick<Join, 'hostRungId' | 'guestRungId'>,
+  hostRungs: readonly Rung[],
+  guestRungs: readonly Rung[],
+): ReadonlyMap<string, Rung> {
+  const hostAt = hostRungs.findIndex(({ id }) => id === join.hostRungId);
+  if (hostAt < 0) return new Map();
+  const hosts = hostRungs.slice(hostAt + 1).filter(({ state }) => state !== 'leftOut');
+  const { after } = aroundJoin(guestRungs, join.guestRungId, () => false);
+  const pairs = pairsInOrder(
+    hosts,
+    after.filter(({ state }) => state === 'leftOut'),
+  );
+  return new Map(pairs.map(({ host, guest }) => [guest.id, host]));
+}
+
 /** Whether a join is no seam: joined before, the two only get the same work at once there. */
 export function isMeeting(join: Pick<Join, 'hostRungId' | 'guestRungId'>, rungs: ReadonlyMap<string, Rung>): boolean {
   const host = rungs.get(join.hostRungId);

@@ -61,7 +61,10 @@ function OpenLadder({ part, index }: { readonly part: Part; readonly index: Shop
   const open = rungs.find((rung) => rung.id === search.get('rung')) ?? rungs.find((rung) => rung.id === nextId) ?? rungs.at(-1);
   // One side is seen in a section: what lies on the underside is left out.
   const layers = stackFilms(
-    rungs.filter((rung) => rung.state !== 'leftOut' && rung.side !== 'under').map((rung) => toFilmRung(rung, index)),
+    index
+      .rungsOnPart(part.id)
+      .filter((rung) => rung.state !== 'leftOut' && rung.side !== 'under')
+      .map((rung) => toFilmRung(rung, index)),
   );
   const total = stackHeight(layers);
   const base = `/ladders/${part.propId}/${part.id}`;
@@ -151,7 +154,7 @@ function OpenLadder({ part, index }: { readonly part: Part; readonly index: Shop
             <JoinsPanel part={part} index={index} />
           </Tabs.Content>
           <Tabs.Content value="layers">
-            <LayersPanel part={part} ladderId={ladder.id} rungs={rungs} index={index} />
+            <LayersPanel part={part} ladderId={ladder.id} rungs={index.rungsOnPart(part.id)} index={index} />
           </Tabs.Content>
           <Tabs.Content value="masks">
             <MasksPanel part={part} ladderId={ladder.id} rungs={rungs} index={index} />

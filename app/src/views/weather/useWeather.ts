@@ -130,7 +130,7 @@ export function useWeather(part: Part): Weather {
   const plan = useMemo(() => kept ?? newWeatherPlan(`weather-${part.id}`.slice(0, 64), part, route?.finish ?? null), [kept, part, route]);
   const mirrored = useMirrored().value;
   const regions = reference ? plan.regions : NO_REGIONS;
-  const colours = useMemo(() => ladderColours(rungs, index.products, regions), [rungs, index.products, regions]);
+  const colours = useMemo(() => ladderColours(index.rungsOnPart(part.id), index.products, regions), [index, part.id, regions]);
   const bases = useMemo(() => basesOfPlan(plan, colours), [plan, colours]);
   const passes = useMemo(
     () => plan.passes.map((pass) => rehearsedPass(pass, index.products, colours, mirrored)),

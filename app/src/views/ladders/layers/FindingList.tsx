@@ -77,6 +77,9 @@ export function FindingList({
         {sorted.map((finding) => {
           const step = rungs.find((rung) => rung.id === finding.stepId);
           const isDone = step?.state === 'done';
+          const under = rungs.find((rung) => rung.id === finding.underId);
+          // What stands on the ladder of a part it is joined to waits, or is left out, there.
+          const isHere = finding.remedy.kind === 'insert' || finding.remedy.kind === 'card' || isOn(ladderId, step, under);
           return (
             <li
               key={`${finding.ruleId}-${finding.stepId}`}
@@ -88,7 +91,7 @@ export function FindingList({
                 <span className="text-dim block text-sm">{finding.why}</span>
                 <span className="block text-sm">{isDone ? 'It is done: watch it, and mend what shows.' : finding.remedyWords}</span>
               </span>
-              {!isDone && (
+              {!isDone && isHere && (
                 <Button aria-label={`${ACTS[finding.remedy.kind]}: ${finding.remedyWords}`} onClick={() => mend(finding)}>
                   {ACTS[finding.remedy.kind]}
                 </Button>
@@ -99,6 +102,10 @@ export function FindingList({
       </ul>
     </section>
   );
+}
+
+function isOn(ladderId: string, ...rungs: readonly (Rung | undefined)[]): boolean {
+  return rungs.every((rung) => rung === undefined || rung.ladderId === ladderId);
 }
 
 function rank(finding: CompatFinding): number {

@@ -17,7 +17,7 @@ export interface LadderEngraving {
 
 /** Adds up the films of a part's ladder on one face; the school that was chosen says what sanding cuts. */
 export function ladderEngraving({ part, engraving, chosen }: Surface, index: ShopIndex): LadderEngraving {
-  const rungs = index.rungsOf(part.id).filter((rung) => rung.state !== 'leftOut');
+  const rungs = index.rungsOnPart(part.id).filter((rung) => rung.state !== 'leftOut');
   const stack = stackFilms(rungs.map((rung) => toFilmRung(rung, index)));
   const methodOf = new Map(rungs.map((rung) => [rung.id, rung.methodId]));
   const brushedMicrometres = brushedHeight(stack, (id) => methodOf.get(id) ?? '');

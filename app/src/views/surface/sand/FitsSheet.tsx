@@ -61,7 +61,7 @@ function FitRow({ fit }: { readonly fit: Fit }) {
   const index = useShopIndex();
   const formats = useFormats();
   const filmOf = (partId: string | null): number =>
-    partId === null || fit.isMasked ? 0 : filmOfLadder(index.rungsOf(partId), index.products);
+    partId === null || fit.isMasked ? 0 : filmOfLadder(index.rungsOnPart(partId), index.products);
   const [hole, shaft] = [filmOf(fit.partId), filmOf(fit.otherPartId)];
   const verdict = fitClearance({
     holeMillimetres: fit.holeMillimetres,

@@ -39,12 +39,11 @@ export function LevelTab({ weather }: { readonly weather: Weather }) {
   const client = useQueryClient();
   const parts = [...index.parts.values()].filter((entry) => entry.propId === part.propId).toSorted((a, b) => a.position - b.position);
   const questions = parts.map((entry) => {
-    const rungs = index.rungsOf(entry.id);
     const plan =
       plans.find((other) => other.partId === entry.id) ??
       newWeatherPlan('none', entry, index.ladderOfPart.get(entry.id)?.route?.finish ?? null);
     const reference = meshes.find((mesh) => mesh.partId === entry.id) ?? null;
-    const colours = ladderColours(rungs, index.products, reference ? plan.regions : []);
+    const colours = ladderColours(index.rungsOnPart(entry.id), index.products, reference ? plan.regions : []);
     return {
       part: entry,
       plan,
