@@ -54,7 +54,7 @@ export function useShopIndex(): ShopIndex {
       ladderOfPart,
       partOf,
       rungsOf,
-      rungsOnPart: (partId) => rungsOnPart(partId, { joins, rungsOf }),
+      rungsOnPart: (partId) => rungsOnPart(rungsOf(partId), joins, rungById),
       rungTitle: (rungId) => {
         const printed = printedPart(rungId);
         const onPrinter = printed === null ? undefined : partById.get(printed);

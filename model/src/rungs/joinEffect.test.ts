@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { NEW_RUNG } from '../gather/grow/growRungs';
 import type { Rung } from '../records/ladder/rung';
-import { joinEffect } from './joinEffect';
+import { isMeeting, joinEffect } from './joinEffect';
 
 const rung = (id: string, methodId: string, change: Partial<Rung> = {}): Rung => ({ ...NEW_RUNG, id, ladderId: 'l', methodId, ...change });
 const ids = (rungs: readonly Rung[]): string[] => rungs.map(({ id }) => id);
@@ -20,23 +20,25 @@ describe('what a join does to both ladders', () => {
       ['h-coat', 'g-coat'],
     ]);
   });
-  it('says what the guest has to itself, and where its ladder meets the host’s again: at what both do right under or over that', () => {
-    const around = (guest: readonly Rung[]): unknown => {
-      const { rest, meetings } = joinEffect({ hostRungId: 'bond', guestRungId: 'g-cut' }, HOST, guest);
-      return [ids(rest), ids(meetings.map((pair) => pair.guest))];
-    };
-    expect(around(GUEST)).toEqual([['g-sand'], ['g-prime', 'g-coat']]);
-    expect(around(GUEST.filter(({ id }) => id !== 'g-sand'))).toEqual([[], []]);
-    expect(around([...GUEST.filter(({ id }) => id !== 'g-sand'), rung('g-wax', 'detail')])).toEqual([['g-wax'], ['g-coat']]);
-    expect(around([GUEST[0] as Rung, rung('g-file', 'sand')])).toEqual([['g-file'], []]);
-    expect(joinEffect({ hostRungId: 'gone', guestRungId: null }, HOST, GUEST)).toMatchObject({ rest: [], meetings: [] });
+  it('says what the guest has to itself after it', () => {
+    const rest = (guest: readonly Rung[]): readonly string[] =>
+      ids(joinEffect({ hostRungId: 'bond', guestRungId: 'g-cut' }, HOST, guest).rest);
+    expect(rest(GUEST)).toEqual(['g-sand']);
+    expect(rest([...GUEST, rung('g-wax', 'detail')])).toEqual(['g-sand', 'g-wax']);
+    expect(rest(GUEST.filter(({ id }) => id !== 'g-sand'))).toEqual([]);
+    expect(joinEffect({ hostRungId: 'gone', guestRungId: null }, HOST, GUEST).rest).toEqual([]);
   });
-  it('is shared where the guest’s rung was left out for the same work on the host', () => {
+  it('is a meeting where the guest’s rung was left out for the same work on the host', () => {
     const left = GUEST.map((entry) => (entry.id === 'g-prime' ? { ...entry, state: 'leftOut' as const } : entry));
-    const isShared = (hostRungId: string, guest: readonly Rung[]): boolean =>
-      joinEffect({ hostRungId, guestRungId: 'g-prime' }, HOST, guest).isShared;
-    expect([isShared('h-prime', left), isShared('h-coat', left), isShared('h-prime', GUEST)]).toEqual([true, false, false]);
-    expect(joinEffect({ hostRungId: 'bond', guestRungId: null }, HOST, left).isShared).toBe(false);
+    const rungs = new Map([...HOST, ...left].map((one) => [one.id, one]));
+    const meets = (hostRungId: string, guestRungId: string | null): boolean => isMeeting({ hostRungId, guestRungId }, rungs);
+    expect([
+      meets('h-prime', 'g-prime'),
+      meets('h-coat', 'g-prime'),
+      meets('h-prime', 'g-coat'),
+      meets('gone', 'g-prime'),
+      meets('bond', null),
+    ]).toEqual([true, false, false, false, false]);
   });
   it('a guest that is climbed first has nothing after and nothing doubled', () => {
     const effect = joinEffect({ hostRungId: 'bond', guestRungId: null }, HOST, GUEST);

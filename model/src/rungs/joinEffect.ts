@@ -14,10 +14,6 @@ export interface JoinEffect {
   readonly doubled: readonly { readonly host: Rung; readonly guest: Rung }[];
   /** what else is open of the guest after the join, lowest first */
   readonly rest: readonly Rung[];
-  /** of the doubled work what stands right under or over the guest's own: there its ladder meets the host's again once that is done once */
-  readonly meetings: readonly { readonly host: Rung; readonly guest: Rung }[];
-  /** the work of both at the join is one: the guest's is left out for the host's */
-  readonly isShared: boolean;
 }
 
 /**
@@ -36,18 +32,12 @@ export function joinEffect(
   const open = after.filter(isOpen);
   const doubled = hostAt < 0 ? [] : pairsInOrder(hostRungs.slice(hostAt + 1).filter(isOpen), open);
   const rest = hostAt < 0 ? [] : open.filter((rung) => doubled.every(({ guest }) => guest !== rung));
-  const named = guestRungs.find((rung) => rung.id === join.guestRungId);
   return {
     hostRung: found && found.state !== 'leftOut' ? found : null,
     before,
     after,
     doubled,
     rest,
-    meetings: doubled.filter(({ guest }) => {
-      const at = open.indexOf(guest);
-      return [open[at - 1], open[at + 1]].some((next) => next !== undefined && rest.includes(next));
-    }),
-    isShared: found !== undefined && isSharedWork(found, named),
   };
 }
 
@@ -56,37 +46,11 @@ function workOf({ methodId, productId, grit, side }: Rung): string {
   return [methodId, productId, grit, side].join('|');
 }
 
-/** Whether a guest's rung is left out because the host's does its work on both. */
-function isSharedWork(host: Rung, guest: Rung | undefined): boolean {
-  return guest?.state === 'leftOut' && workOf(guest) === workOf(host);
-}
-
-/**
- * Rungs of a guest that were left out because the host's do their work on both, once they are one piece: those of the same kind after the join, in
- * the order of both ladders.
- *
- * @returns the host's rung by the id of the guest's
- */
-export function sharedRungs(
-  join: Pick<Join, 'hostRungId' | 'guestRungId'>,
-  hostRungs: readonly Rung[],
-  guestRungs: readonly Rung[],
-): ReadonlyMap<string, Rung> {
-  const hostAt = hostRungs.findIndex(({ id }) => id === join.hostRungId);
-  if (hostAt < 0) return new Map();
-  const hosts = hostRungs.slice(hostAt + 1).filter(({ state }) => state !== 'leftOut');
-  const { after } = aroundJoin(guestRungs, join.guestRungId, () => false);
-  const pairs = pairsInOrder(
-    hosts,
-    after.filter(({ state }) => state === 'leftOut'),
-  );
-  return new Map(pairs.map(({ host, guest }) => [guest.id, host]));
-}
-
-/** Whether a join is no seam: joined before, the two only get the same work at once there. */
+/** Whether a join is no seam: joined before, the two get the work of the host's rung at once there, and the guest's is left out for it. */
 export function isMeeting(join: Pick<Join, 'hostRungId' | 'guestRungId'>, rungs: ReadonlyMap<string, Rung>): boolean {
   const host = rungs.get(join.hostRungId);
-  return host !== undefined && isSharedWork(host, rungs.get(join.guestRungId ?? ''));
+  const guest = rungs.get(join.guestRungId ?? '');
+  return host !== undefined && guest?.state === 'leftOut' && workOf(guest) === workOf(host);
 }
 
 /** The longest run of pairs of the same work that keeps both orders (longest common subsequence). */

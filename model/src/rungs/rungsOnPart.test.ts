@@ -4,47 +4,29 @@ import type { Rung } from '../records/ladder/rung';
 import { rungsOnPart } from './rungsOnPart';
 
 const rung = (id: string, methodId: string, change: Partial<Rung> = {}): Rung => ({ ...NEW_RUNG, id, ladderId: 'l', methodId, ...change });
-const left = (id: string, methodId: string, change: Partial<Rung> = {}): Rung => rung(id, methodId, { ...change, state: 'leftOut' });
-const grey = { productId: 'grey' };
-const LADDERS: Readonly<Record<string, readonly Rung[]>> = {
-  case: [rung('bond', 'bond'), rung('prime', 'prime', grey), rung('coat', 'sprayCoat', { productId: 'black' }), rung('clear', 'clear')],
-  dial: [
-    left('d-early', 'prime', grey),
-    rung('saw', 'cut'),
-    left('d-prime', 'prime', grey),
-    rung('numerals', 'detail'),
-    left('d-clear', 'clear'),
-  ],
-  lens: [rung('cut', 'cut'), left('l-clear', 'clear')],
-};
-const join = (hostPartId: string, hostRungId: string, guestPartId: string, guestRungId: string | null) => ({
-  hostPartId,
-  hostRungId,
-  guestPartId,
-  guestRungId,
-});
-const on = (partId: string, ...joins: readonly ReturnType<typeof join>[]): readonly string[] =>
-  rungsOnPart(partId, { joins, rungsOf: (id) => LADDERS[id] ?? [] }).map(({ id }) => id);
+const left = (id: string, methodId: string): Rung => rung(id, methodId, { state: 'leftOut' });
+const CASE = [rung('bond', 'bond'), rung('prime', 'prime'), rung('clear', 'clear')];
+const DIAL = [rung('saw', 'cut'), left('d-prime', 'prime'), rung('numerals', 'detail'), left('d-clear', 'clear')];
+const LENS = [rung('cut', 'cut'), left('l-clear', 'clear')];
+const on = (own: readonly Rung[], ...joins: readonly (readonly [hostRungId: string, guestRungId: string | null])[]): readonly string[] =>
+  rungsOnPart(
+    own,
+    joins.map(([hostRungId, guestRungId]) => ({ hostRungId, guestRungId })),
+    new Map([...CASE, ...DIAL, ...LENS].map((one) => [one.id, one])),
+  ).map(({ id }) => id);
 
 describe('what is done on a part', () => {
-  it('is its own ladder where it is joined to nothing, or joins nothing to itself', () => {
-    expect(on('dial')).toEqual(['d-early', 'saw', 'd-prime', 'numerals', 'd-clear']);
-    expect(on('case', join('case', 'bond', 'dial', 'saw'))).toEqual(['bond', 'prime', 'coat', 'clear']);
+  it('is its own ladder where nothing is done on it with another', () => {
+    expect(on(DIAL)).toEqual(['saw', 'd-prime', 'numerals', 'd-clear']);
+    expect(on(DIAL, ['bond', 'saw'], ['clear', null], ['gone', 'd-prime'])).toEqual(on(DIAL));
+    expect(on(CASE, ['prime', 'd-prime'])).toEqual(['bond', 'prime', 'clear']);
   });
-  it('has the host’s work in the places of what was left out for it, after the join and of the same kind only', () => {
-    expect(on('dial', join('case', 'bond', 'dial', 'saw'))).toEqual(['d-early', 'saw', 'prime', 'numerals', 'clear']);
-    expect(on('dial', join('case', 'coat', 'dial', 'saw'))).toEqual(['d-early', 'saw', 'd-prime', 'numerals', 'clear']);
-    expect(on('dial', join('case', 'gone', 'dial', 'saw'))).toEqual(on('dial'));
-    expect(on('dial', join('case', 'bond', 'dial', null))).toEqual(on('dial'));
+  it('has the host’s rung in the place of what was left out for it, of the same work only', () => {
+    expect(on(DIAL, ['bond', 'saw'], ['prime', 'd-prime'], ['clear', 'd-clear'])).toEqual(['saw', 'prime', 'numerals', 'clear']);
+    expect(on(DIAL, ['clear', 'd-prime'])).toEqual(on(DIAL));
   });
-  it('goes on through a part that is itself joined to another, and ends where parts are joined in a ring', () => {
-    expect(on('lens', join('dial', 'numerals', 'lens', 'cut'), join('case', 'bond', 'dial', 'saw'))).toEqual(['cut', 'clear']);
-    expect(on('dial', join('case', 'bond', 'dial', 'saw'), join('dial', 'saw', 'case', 'bond'))).toEqual([
-      'd-early',
-      'saw',
-      'prime',
-      'numerals',
-      'clear',
-    ]);
+  it('goes on where the host left it out for a host of its own, and ends where they name each other', () => {
+    expect(on(LENS, ['d-clear', 'l-clear'], ['clear', 'd-clear'])).toEqual(['cut', 'clear']);
+    expect(on(LENS, ['d-clear', 'l-clear'], ['l-clear', 'd-clear'])).toEqual(['cut', 'd-clear']);
   });
 });

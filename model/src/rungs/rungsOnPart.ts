@@ -1,25 +1,27 @@
 import type { Rung } from '../records/ladder/rung';
 import type { Join } from '../records/prop/join';
-import { sharedRungs } from './joinEffect';
-
-/** Where a shop's ladders meet. */
-export interface JoinedLadders {
-  readonly joins: readonly Pick<Join, 'hostPartId' | 'hostRungId' | 'guestPartId' | 'guestRungId'>[];
-  /** rungs of a part, bottom first */
-  readonly rungsOf: (partId: string) => readonly Rung[];
-}
+import { isMeeting } from './joinEffect';
 
 /**
  * All that is done on a part, bottom first: where its rungs are left out because what it is joined to gets their work for both, that rung stands in
  * their place.
+ *
+ * @param own its ladder
+ * @param rungs all of the shop, by id
  */
-export function rungsOnPart(partId: string, shop: JoinedLadders, seen: ReadonlySet<string> = new Set()): readonly Rung[] {
-  const own = shop.rungsOf(partId);
-  const within = new Set([...seen, partId]);
-  const standIns = new Map(
-    shop.joins
-      .filter(({ guestPartId, hostPartId }) => guestPartId === partId && !within.has(hostPartId))
-      .flatMap((join) => [...sharedRungs(join, rungsOnPart(join.hostPartId, shop, within), own)]),
+export function rungsOnPart(
+  own: readonly Rung[],
+  joins: readonly Pick<Join, 'hostRungId' | 'guestRungId'>[],
+  rungs: ReadonlyMap<string, Rung>,
+): readonly Rung[] {
+  const hostOf = new Map(
+    joins.flatMap((join) => (join.guestRungId !== null && isMeeting(join, rungs) ? [[join.guestRungId, join.hostRungId]] : [])),
   );
-  return standIns.size === 0 ? own : own.map((rung) => standIns.get(rung.id) ?? rung);
+  if (hostOf.size === 0) return own;
+  const standIn = (rung: Rung, seen: ReadonlySet<string>): Rung => {
+    const host = rungs.get(hostOf.get(rung.id) ?? '');
+    // What the host left out for a host of its own is done there.
+    return host && !seen.has(host.id) ? standIn(host, new Set([...seen, host.id])) : rung;
+  };
+  return own.map((rung) => standIn(rung, new Set([rung.id])));
 }

@@ -459,6 +459,12 @@ describe('an open ladder', () => {
       areaSquareCentimetres: both / (parts.host?.count ?? 1),
     });
     expect(screen.queryByText(/after the join is on both/u)).toBeNull();
+    expect(await screen.findByText(/gets 1 rung with/u)).toBeTruthy();
+    // What lies on both is in the core sample of either.
+    expect(await db.records('joins').count()).toBe(2);
+    await user.click(screen.getByRole('button', { name: 'Take away: guest with host' }));
+    await waitFor(async () => expect(await db.records('joins').count()).toBe(1));
+    await store.undo();
     await store.undo();
     expect(await db.records('rungs').get('h-prime')).toMatchObject({ minutes: 12, state: 'open' });
     await user.selectOptions(screen.getByRole('combobox', { name: 'guest must have climbed' }), '');

@@ -164,4 +164,6 @@ export interface PlanJoin {
   readonly hostRungId: string;
   readonly guestPartId: string;
   readonly guestRungId: string | null;
+  /** the guest's rung is left out because the host's does its work on both, joined as they are before; left out: it is not so */
+  readonly isShared?: boolean;
 }

@@ -71,7 +71,7 @@ describe('a join waits for every film of both parts (class table, label air)', (
       guestPartId: 'guest',
       guestRungId,
     });
-    const joins = [join('bond', 'saw'), join('h-prime', 'g-prime'), join('h-coat', 'g-coat')];
+    const joins = [join('bond', 'saw'), { ...join('h-prime', 'g-prime'), isShared: true }, { ...join('h-coat', 'g-coat'), isShared: true }];
     const planOf = (own: readonly PlanRung[]) => times(shop([part('host', host), part('guest', guest(...own))], { joins }));
     it('has the guest’s own in its place: sanded once the coat on both can be, and under the next coat', () => {
       const { 'h-prime': primed, 'g-sand': sanded, 'h-coat': coated } = planOf([rung('g-sand', 'primeSand')]);

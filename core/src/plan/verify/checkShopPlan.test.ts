@@ -183,6 +183,7 @@ function anyShop(seed: number): ShopPlanInput {
             hostRungId: host.rungs.at(-1)?.id ?? '',
             guestPartId: guest.id,
             guestRungId: guest.rungs[1]?.id ?? null,
+            ...(shared ? { isShared: true } : {}),
           },
         ]
       : [];

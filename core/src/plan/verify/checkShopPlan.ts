@@ -58,13 +58,9 @@ export function checkShopPlan(asked: ShopPlanInput, plan: Extract<ShopPlan, { ki
       else if (time) done.set(rung.id, { part, rung, time, startMs: time.startMs + time.setupMinutes * MINUTE, endMs: time.endMs });
     }
   // Work on a joined piece is left out of the guest's ladder where the host's is done on both.
-  const onBoth = new Map<string, string>();
-  const rungById = new Map(input.parts.flatMap(({ rungs }) => rungs.map((rung) => [rung.id, rung] as const)));
-  for (const { hostRungId, guestRungId } of input.joins) {
-    const [host, guest] = [rungById.get(hostRungId), rungById.get(guestRungId ?? '')];
-    const isSame = host?.methodId === guest?.methodId && host?.film?.productId === guest?.film?.productId;
-    if (host && guest && isSame && guest.status.kind === 'leftOut' && host.status.kind !== 'leftOut') onBoth.set(guest.id, host.id);
-  }
+  const onBoth = new Map(
+    input.joins.flatMap(({ isShared, guestRungId, hostRungId }) => (isShared && guestRungId ? [[guestRungId, hostRungId]] : [])),
+  );
   const wet: { readonly part: PlanPart; readonly places: number; readonly fromMs: number; readonly toMs: number }[] = [];
   const filmsAt = new Map<string, { readonly atMs: number; readonly films: FilmsOnPart }[]>();
   for (const part of input.parts) checkLadder(part);

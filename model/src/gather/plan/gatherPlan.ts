@@ -6,7 +6,7 @@ import { findMaterial } from '@zinc-ladder/core/ladder/materials';
 import { estimatePrintHours, guessHeight } from '@zinc-ladder/core/surface/forecast/printHours';
 import { usualClassOf } from '@zinc-ladder/core/ladder/usualClass';
 import { filmOfClass } from '@zinc-ladder/core/plan/shop/filmOfClass';
-import type { PlanFilm, PlanPart, PlanRung, RungProgress, ShopAirs, ShopPlanInput } from '@zinc-ladder/core/plan/shop/shopPlanInput';
+import type { PlanFilm, PlanJoin, PlanPart, PlanRung, RungProgress, ShopAirs, ShopPlanInput } from '@zinc-ladder/core/plan/shop/shopPlanInput';
 import { productDrying, productLimits } from '../../products/productDrying';
 import type { LogEntry } from '../../records/ladder/logEntry';
 import type { LoggedPace } from '@zinc-ladder/core/plan/play/pace';
@@ -21,6 +21,7 @@ import type { Prop } from '../../records/prop/prop';
 import type { Rung } from '../../records/ladder/rung';
 import type { SurfacePass } from '../../records/prop/surfacePass';
 import { cautionsOfRung } from '../../rungs/cautionsOfRung';
+import { isMeeting } from '../../rungs/joinEffect';
 import { rungRackPlaces } from '../../rungs/rackPlaces';
 import { rungPieces } from '../../rungs/rungPieces';
 import { standingEntries } from '../../log/standingLog';
@@ -122,13 +123,7 @@ export function gatherPlan(records: PlanRecords, airs: ShopAirs, askedMs: number
     printers: shop.printers,
     props: [...records.props].sort(byPosition).map(({ id, name, dueMs, weight }) => ({ id, name, dueMs, weight })),
     parts,
-    joins: records.joins.map(({ id, hostPartId, hostRungId, guestPartId, guestRungId }) => ({
-      id,
-      hostPartId,
-      hostRungId,
-      guestPartId,
-      guestRungId,
-    })),
+    joins: records.joins.map((join) => toPlanJoin(join, rungs)),
   };
 }
 
@@ -171,6 +166,12 @@ export function partLabel(part: Pick<Part, 'name' | 'count'>): string {
 function waitsOf({ purchases, cans, logEntries, ...records }: PlanRecords): ReadonlyMap<string, number> {
   if (!purchases || !cans || purchases.every(({ arrivedAtMs }) => arrivedAtMs !== null)) return new Map();
   return arrivalWaits({ ...records, purchases, cans }, usesOf(standingEntries(logEntries ?? [])));
+}
+
+/** A join as the planner sees it, among all rungs of the shop. */
+export function toPlanJoin(join: Join, rungs: ReadonlyMap<string, Rung>): PlanJoin {
+  const { id, hostPartId, hostRungId, guestPartId, guestRungId } = join;
+  return { id, hostPartId, hostRungId, guestPartId, guestRungId, ...(isMeeting(join, rungs) ? { isShared: true } : {}) };
 }
 
 /**

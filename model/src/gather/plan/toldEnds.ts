@@ -8,7 +8,7 @@ import type { Join } from '../../records/prop/join';
 import type { Part } from '../../records/prop/part';
 import type { Person } from '../../records/shop/person';
 import type { Product } from '../../records/shop/product';
-import { partLabel, toPlanRung } from './gatherPlan';
+import { partLabel, toPlanJoin, toPlanRung } from './gatherPlan';
 
 const DAY_MS = 86_400_000;
 /** How long before the moment that is told the air is looked at; before that its first day holds. */
@@ -95,9 +95,10 @@ export function toldEnds(last: Rung, part: Part, before: readonly Rung[], endMs:
       .map((rung) => ({ ...toPlanRung(rung, products, persons, materialId, endMs), ...(soaks ? { soaks } : {}) }));
     return { id, propId, rackPlaces, name: partLabel(one), pieces: count, print: null, rungs };
   });
+  const rungById = new Map([...setting.parts.keys()].flatMap((id) => setting.rungsOf(id)).map((rung) => [rung.id, rung]));
   const ends = latestEnds(
     planned,
-    setting.joins,
+    setting.joins.map((join) => toPlanJoin(join, rungById)),
     told.map(({ id }) => id),
     endMs,
     createCureTables(airs.air, endMs - DAYS_LOOKED_AT * DAY_MS, endMs + DAY_MS),

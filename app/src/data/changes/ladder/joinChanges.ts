@@ -11,7 +11,7 @@ import { leaveOut } from './rungStateChanges';
 
 /**
  * Work that stands on both ladders after a join is done once: the guest's rungs are left out, and the host's take their minutes, less the getting
- * ready that is done once. What the guest has to itself keeps its place between them, by joins at what is done once right under and over it.
+ * ready that is done once. A join at each says that it is done on both: what the guest has to itself keeps its place between them.
  *
  * @throws ShopError `nothingToDo` where nothing is doubled
  */
@@ -19,7 +19,7 @@ export async function doDoubledOnce(edit: Edit, joinId: string, nowMs: number, m
   const join = await edit.need('joins', joinId);
   const host = await edit.need('parts', join.hostPartId);
   const guest = await edit.need('parts', join.guestPartId);
-  const { doubled, meetings } = joinEffect(join, await rungsOf(edit, host.id), await rungsOf(edit, guest.id));
+  const { doubled } = joinEffect(join, await rungsOf(edit, host.id), await rungsOf(edit, guest.id));
   if (doubled.length === 0) throw new ShopError('nothingToDo');
   for (const pair of doubled) {
     const { minutes, formula } = joinedRungMinutes(findMethod(pair.host.methodId), pair.host.minutes, pair.guest.minutes, guest.name);
@@ -30,17 +30,16 @@ export async function doDoubledOnce(edit: Edit, joinId: string, nowMs: number, m
       areaSquareCentimetres: regionOf(area),
     });
     await leaveOut(edit, pair.guest.id, nowMs);
-  }
-  for (const meeting of meetings)
     await edit.put('joins', {
       ...join,
       id: makeId(),
       revision: 0,
-      hostRungId: meeting.host.id,
-      guestRungId: meeting.guest.id,
+      hostRungId: pair.host.id,
+      guestRungId: pair.guest.id,
       note: '',
       seam: null,
     });
+  }
 }
 
 async function rungsOf(edit: Edit, partId: string): Promise<Rung[]> {

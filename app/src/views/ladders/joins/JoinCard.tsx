@@ -27,15 +27,9 @@ export function JoinCard({ join, index }: { readonly join: Join; readonly index:
     void edit(`Change where ${guest.name} joins ${host.name}`, (draft) => draft.patch('joins', join.id, fields, join));
   return (
     <li className="border-line grid gap-3 border-b py-3">
-      {effect.isShared ? (
-        <p>
-          <b>{partLabel(guest)}</b> gets <b>{effect.hostRung?.name}</b> with <b>{partLabel(host)}</b>, as one piece
-        </p>
-      ) : (
-        <p>
-          <b>{partLabel(guest)}</b>, {upTo}, joins <b>{partLabel(host)}</b> at {index.rungs.get(join.hostRungId)?.name ?? '?'}
-        </p>
-      )}
+      <p>
+        <b>{partLabel(guest)}</b>, {upTo}, joins <b>{partLabel(host)}</b> at {index.rungs.get(join.hostRungId)?.name ?? '?'}
+      </p>
       <JoinEffectLines effect={effect} host={host} guest={guest} nowMs={clock.now()} />
       <div className="grid items-end gap-3 sm:grid-cols-2">
         <SelectField

@@ -22,7 +22,7 @@ export function JoinEffectLines({
   readonly nowMs: number;
 }) {
   const ownMinutes = useOwnMinutes();
-  const { hostRung, before, after, doubled, rest, isShared } = effect;
+  const { hostRung, before, after, doubled, rest } = effect;
   if (!hostRung) return <p className="text-oxide">The rung it joins at is left out: it holds nothing until another is chosen.</p>;
   const open = before.filter((rung) => rung.state !== 'done');
   const last = before.at(-1);
@@ -34,7 +34,7 @@ export function JoinEffectLines({
           ? `${hostRung.name} is done: they are joined.`
           : open.length === 0
             ? `${hostRung.name} waits for nothing more of it.`
-            : `${hostRung.name} waits for ${counted(open.length, 'rung')} of it, up to ${last?.name ?? ''}: ${spanOf(open, ownMinutes, nowMs)} of hands, and for its last film${isShared ? '' : ' to be handled'}.`}
+            : `${hostRung.name} waits for ${counted(open.length, 'rung')} of it, up to ${last?.name ?? ''}: ${spanOf(open, ownMinutes, nowMs)} of hands, and for its last film to be handled.`}
       </dd>
       <dt className="label">{partLabel(guest)}</dt>
       <dd>
@@ -53,7 +53,7 @@ export function JoinEffectLines({
           </dd>
         </>
       )}
-      {rest.length > 0 && !isShared && (
+      {rest.length > 0 && (
         <>
           <dt className="label">Apart</dt>
           <dd>

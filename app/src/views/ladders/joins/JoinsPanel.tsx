@@ -1,7 +1,8 @@
 import type { Part } from '@zinc-ladder/model/records/prop/part';
-import { joinEffect } from '@zinc-ladder/model/rungs/joinEffect';
+import { isMeeting, joinEffect } from '@zinc-ladder/model/rungs/joinEffect';
 import { useState } from 'react';
 import { useClock } from '../../../clock/ClockContext';
+import { groupBy } from '../../../base/groupBy';
 import { newId } from '../../../base/newId';
 import { useTable } from '../../../data/queries';
 import { useEdit } from '../../../features/edit/useEdit';
@@ -13,6 +14,7 @@ import { Button } from '../../../ui/Button';
 import { SelectField } from '../../../ui/fields/fields';
 import { JoinCard } from './JoinCard';
 import { JoinEffectLines } from './JoinEffectLines';
+import { MeetingCard } from './MeetingCard';
 
 /** Where this part's ladder meets others. */
 export function JoinsPanel({ part, index }: { readonly part: Part; readonly index: ShopIndex }) {
@@ -20,6 +22,10 @@ export function JoinsPanel({ part, index }: { readonly part: Part; readonly inde
   const clock = useClock();
   const { plan } = usePlan();
   const joins = useTable('joins').filter((join) => join.hostPartId === part.id || join.guestPartId === part.id);
+  const meetings = groupBy(
+    joins.filter((join) => isMeeting(join, index.rungs)),
+    ({ hostPartId, guestPartId }) => `${hostPartId} ${guestPartId}`,
+  );
   const others = [...index.parts.values()].filter((other) => other.propId === part.propId && other.id !== part.id);
   const own = index.rungsOf(part.id);
   const bond = own.find((rung) => rung.methodId === 'bond') ?? own.at(-1);
@@ -58,8 +64,13 @@ export function JoinsPanel({ part, index }: { readonly part: Part; readonly inde
         </p>
       )}
       <ul className="grid gap-2">
-        {joins.map((join) => (
-          <JoinCard key={join.id} join={join} index={index} />
+        {joins
+          .filter((join) => !isMeeting(join, index.rungs))
+          .map((join) => (
+            <JoinCard key={join.id} join={join} index={index} />
+          ))}
+        {[...meetings].map(([pair, ofPair]) => (
+          <MeetingCard key={pair} meetings={ofPair} index={index} />
         ))}
       </ul>
       {others.length > 0 && hostRung && (
