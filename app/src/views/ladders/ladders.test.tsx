@@ -460,7 +460,7 @@ describe('an open ladder', () => {
     });
     expect(screen.queryByText(/after the join is on both/u)).toBeNull();
     expect(await screen.findByText(/gets 1 rung with/u)).toBeTruthy();
-    // What lies on both is in the core sample of either.
+    // Joined at the bond, and at the coat both get.
     expect(await db.records('joins').count()).toBe(2);
     await user.click(screen.getByRole('button', { name: 'Take away: guest with host' }));
     await waitFor(async () => expect(await db.records('joins').count()).toBe(1));
