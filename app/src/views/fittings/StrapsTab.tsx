@@ -136,7 +136,7 @@ function RivetPanel({ prop, parts }: { readonly prop: Prop; readonly parts: read
   const index = useShopIndex();
   const [rivets, change] = useKeptState(['rivets', prop.id], RIVETS);
   const part = parts.find(({ id }) => id === rivets.partId) ?? null;
-  const film = part ? filmOfLadder(index.rungsOf(part.id), index.products) : 0;
+  const film = part ? filmOfLadder(index.rungsOnPart(part.id), index.products) : 0;
   const row = tried(() => spaceRivets({ ...rivets, radius: rivets.radius === 0 ? null : rivets.radius }));
   const drill = drillFor(rivets.diameter, film);
   return (

@@ -471,6 +471,26 @@ describe('an open ladder', () => {
     await waitFor(async () => expect((await db.records('joins').get(join.id))?.guestRungId).toBeNull());
     expect((await screen.findAllByText(/Nothing of it comes after the join/u)).length).toBeGreaterThan(0);
   });
+  it('shows what a joined part gets with its host in its own core sample', async () => {
+    const project = makeSampleProject();
+    const [first] = project.rungs;
+    const [join] = project.joins;
+    if (!first || !join) throw new Error('the sample has rungs and a join');
+    const prime = { ...first, productId: 'primer', methodId: 'prime', coatMicrometres: 33, doneAtMs: null, workedMs: 0, hardRungId: null };
+    project.rungs.push(
+      { ...prime, id: 'h-prime', ladderId: 'host', name: 'grey on both', state: 'open' },
+      { ...prime, id: 'g-prime', ladderId: 'guest', name: 'grey of its own', state: 'leftOut' },
+    );
+    project.ladders = project.ladders.map((ladder) => ({
+      ...ladder,
+      rungIds: [...ladder.rungIds, ladder.id === 'host' ? 'h-prime' : 'g-prime'],
+    }));
+    project.joins.push({ ...join, id: 'on-both', hostRungId: 'h-prime', guestRungId: 'g-prime', seam: null });
+    await openShop('/ladders/prop/guest', project);
+    const sample = within(await screen.findByRole('region', { name: /core sample/iu }));
+    expect((await sample.findAllByText(/33 µm/u)).length).toBeGreaterThan(0);
+    expect(sample.getByText(/grey on both/u)).toBeTruthy();
+  });
   it('a rung that is left out while it is in hand keeps the minutes that were worked', async () => {
     const project = makeSampleProject();
     const startedAtMs = project.savedAtMs - 20 * 60_000;

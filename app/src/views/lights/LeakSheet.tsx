@@ -7,6 +7,7 @@ import type { Part } from '@zinc-ladder/model/records/prop/part';
 import { useMemo } from 'react';
 import { counted } from '../../base/counted';
 import { useTable } from '../../data/queries';
+import { useShopIndex } from '../../data/useShopIndex';
 import { useEdit } from '../../features/edit/useEdit';
 import { useFormats } from '../../features/formats/useFormats';
 import { CheckField } from '../../ui/fields/CheckField';
@@ -18,10 +19,9 @@ import { Why } from '../../ui/Why';
 export function LeakSheet({ plan, parts }: { readonly plan: LightPlan; readonly parts: readonly Part[] }) {
   const edit = useEdit();
   const formats = useFormats();
-  const ladders = useTable('ladders');
-  const rungs = useTable('rungs');
+  const { rungsOnPart } = useShopIndex();
   const products = useTable('products');
-  const leak = useMemo(() => readLeak(plan, { parts, ladders, rungs, products }), [plan, parts, ladders, rungs, products]);
+  const leak = useMemo(() => readLeak(plan, { parts, rungsOnPart, products }), [plan, parts, rungsOnPart, products]);
   const patch = (fields: Partial<LightPlan>): void =>
     void edit(`Change what stays dark beside ${plan.name}`, (change) => change.patch('lightPlans', plan.id, fields, plan));
   return (

@@ -178,7 +178,7 @@ function readFeeds(text: string): number[] | null {
 function SkinByLadder({ plan, patch }: { readonly plan: LightPlan; readonly patch: (fields: Partial<LightPlan>) => void }) {
   const index = useShopIndex();
   const mirrored = useMirrored().value;
-  const skinHex = plan.partId === null ? null : skinOfLadder(index.rungsOf(plan.partId), index.products, mirrored);
+  const skinHex = plan.partId === null ? null : skinOfLadder(index.rungsOnPart(plan.partId), index.products, mirrored);
   if (skinHex === null || skinHex === plan.skinHex) return null;
   return (
     <Button title={`${skinHex} on white paper, by the films of its ladder (Kubelka–Munk)`} onClick={() => patch({ skinHex })}>

@@ -3,7 +3,6 @@ import type { LightLayer, LightLeak } from '@zinc-ladder/core/light/lightLeak';
 import { darkWallMillimetres, lightLeak, wallLayer } from '@zinc-ladder/core/light/lightLeak';
 import { stackFilms } from '@zinc-ladder/core/film/filmStack';
 import { findMaterial } from '@zinc-ladder/core/ladder/materials';
-import type { Ladder } from '../../records/ladder/ladder';
 import type { Rung } from '../../records/ladder/rung';
 import type { LightPlan } from '../../records/light/lightPlan';
 import type { Part } from '../../records/prop/part';
@@ -42,22 +41,21 @@ function filmOf(product: Product | undefined, micrometres: number): LightLayer |
   return filmAlone(ratioOfReflectance(reflectance), (scatterOf(product).value * micrometres) / Math.max(1, coat));
 }
 
-/** Light through the part that a plan of lights wants dark, with all films its ladder lays; null where none is named. */
+/** Light through the part that a plan of lights wants dark, with all films that are laid on it; null where none is named. */
 export function readLeak(
   plan: Pick<LightPlan, 'darkPartId' | 'wallMillimetres'>,
   records: {
     readonly parts: readonly Part[];
-    readonly ladders: readonly Ladder[];
-    readonly rungs: readonly Rung[];
+    /** all that is done on a part, bottom first */
+    readonly rungsOnPart: (partId: string) => readonly Rung[];
     readonly products: readonly Product[];
   },
 ): PartLeak | null {
   const part = records.parts.find(({ id }) => id === plan.darkPartId);
   if (!part) return null;
   const products = new Map(records.products.map((product) => [product.id, product]));
-  const rungs = new Map(records.rungs.map((rung) => [rung.id, rung]));
-  const ladder = records.ladders.find(({ partId }) => partId === part.id);
-  const own = (ladder?.rungIds ?? []).flatMap((id) => rungs.get(id) ?? []).filter(({ state }) => state !== 'leftOut');
+  const own = records.rungsOnPart(part.id).filter(({ state }) => state !== 'leftOut');
+  const rungs = new Map(own.map((rung) => [rung.id, rung]));
   const films = stackFilms(own.map((rung) => toFilmRung(rung, { products }))).flatMap(
     ({ rungIds, micrometres }) => filmOf(products.get(rungs.get(rungIds[0] ?? '')?.productId ?? ''), micrometres) ?? [],
   );
