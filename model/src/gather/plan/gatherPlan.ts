@@ -6,7 +6,15 @@ import { findMaterial } from '@zinc-ladder/core/ladder/materials';
 import { estimatePrintHours, guessHeight } from '@zinc-ladder/core/surface/forecast/printHours';
 import { usualClassOf } from '@zinc-ladder/core/ladder/usualClass';
 import { filmOfClass } from '@zinc-ladder/core/plan/shop/filmOfClass';
-import type { PlanFilm, PlanJoin, PlanPart, PlanRung, RungProgress, ShopAirs, ShopPlanInput } from '@zinc-ladder/core/plan/shop/shopPlanInput';
+import type {
+  PlanFilm,
+  PlanJoin,
+  PlanPart,
+  PlanRung,
+  RungProgress,
+  ShopAirs,
+  ShopPlanInput,
+} from '@zinc-ladder/core/plan/shop/shopPlanInput';
 import { productDrying, productLimits } from '../../products/productDrying';
 import type { LogEntry } from '../../records/ladder/logEntry';
 import type { LoggedPace } from '@zinc-ladder/core/plan/play/pace';
