@@ -7,6 +7,8 @@ import type { Product } from '@zinc-ladder/model/records/shop/product';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { standInRung } from '@zinc-ladder/model/rungs/standInRung';
 import type { Edit } from '../../edits/edit';
+import { endMeetings } from './meetingChanges';
+import { putBackIn } from './rungStateChanges';
 
 /**
  * Grows a ladder: rungs that were begun or done stay at the bottom, all others give way to the drafts. Joins that hung on a rung that goes hang on
@@ -79,13 +81,20 @@ export async function rungsOfLadder(edit: Edit, ladderId: string): Promise<Rung[
   return rungs;
 }
 
-/** Puts other rungs on a ladder in place of those there: new ones are added, those not among them go, and joins move on to what stands in for them. */
+/**
+ * Puts other rungs on a ladder in place of those there: new ones are added, those not among them go, and joins move on to what stands in for them.
+ * Work that one of these was to do for another part as well is put back in there.
+ */
 export async function replaceRungs(edit: Edit, ladderId: string, before: readonly Rung[], after: readonly Rung[]): Promise<void> {
   const kept = new Set(after.map((rung) => rung.id));
   const known = new Set(before.map((rung) => rung.id));
   for (const rung of after) if (!known.has(rung.id)) await edit.put('rungs', rung);
   await edit.patch('ladders', ladderId, { rungIds: after.map((rung) => rung.id) });
   const gone = before.filter((rung) => !kept.has(rung.id));
+  const goneIds = new Set(gone.map(({ id }) => id));
+  await endMeetings(edit, 'guestRungId', goneIds);
+  for (const { guestRungId } of await endMeetings(edit, 'hostRungId', goneIds))
+    if (guestRungId !== null) await putBackIn(edit, guestRungId, 0);
   for (const join of await edit.list('joins')) {
     const host = gone.find((rung) => rung.id === join.hostRungId);
     const guest = gone.find((rung) => rung.id === join.guestRungId);

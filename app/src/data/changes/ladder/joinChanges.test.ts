@@ -9,7 +9,9 @@ import { afterEach, describe, expect, it } from 'vitest';
 import { Store } from '../../edits/store';
 import { ShopDatabase } from '../../tables/database';
 import { gatherRecords, importProject } from '../../whole/projectTransfer';
+import { climbBy } from './growChanges';
 import { doDoubledOnce } from './joinChanges';
+import { putBackIn } from './rungStateChanges';
 
 const sample = makeSampleProject();
 const NOW = sample.savedAtMs;
@@ -87,5 +89,32 @@ describe('work that joined parts have on both', () => {
     const store = await joined();
     await asOne(store);
     await expect(asOne(store)).rejects.toThrow();
+  });
+  describe('stops being one', () => {
+    const meetings = async (): Promise<readonly string[]> =>
+      (await db.records('joins').toArray()).map(({ hostRungId, guestRungId }) => `${guestRungId} ${hostRungId}`).sort();
+    const state = async (id: string): Promise<string | undefined> => (await db.records('rungs').get(id))?.state;
+    const regrow = (store: Store, ladderId: string, id: string): Promise<unknown> =>
+      store.edit('grow anew', (edit) => climbBy(edit, ladderId, null, [open(id, ladderId, 'prime', laid)]));
+    it('where the guest’s rung is put back in', async () => {
+      const store = await joined();
+      await asOne(store);
+      await store.edit('put back in', (edit) => putBackIn(edit, 'g-prime', NOW));
+      expect(await meetings()).toEqual(['g-sand h-sand', 'saw bond']);
+      await store.undo();
+      expect(await meetings()).toEqual(['g-prime h-prime', 'g-sand h-sand', 'saw bond']);
+    });
+    it('where the host grows anew: its guest’s work is to do again', async () => {
+      const store = await joined();
+      await asOne(store);
+      await regrow(store, 'host', 'new-prime');
+      expect([await state('g-prime'), await state('g-sand'), await meetings()]).toEqual(['open', 'open', ['saw new-prime']]);
+    });
+    it('where the guest grows anew', async () => {
+      const store = await joined();
+      await asOne(store);
+      await regrow(store, 'guest', 'new-prime');
+      expect(await meetings()).toEqual(['new-prime bond']);
+    });
   });
 });

@@ -2,6 +2,7 @@ import { onPiecesNow } from '@zinc-ladder/model/gather/grow/onPiecesNow';
 import type { Rung, RungState } from '@zinc-ladder/model/records/ladder/rung';
 import { changeRungState } from '@zinc-ladder/model/rungs/changeRungState';
 import type { Edit } from '../../edits/edit';
+import { endMeetings } from './meetingChanges';
 import { ShopError } from '../../edits/shopError';
 
 /**
@@ -25,6 +26,8 @@ export async function bringTo(
   const change = changeRungState(rung, to, nowMs, saidMs);
   if (change.kind === 'nothingToDo') throw new ShopError('nothingToDo');
   if (change.kind === 'tooLong') throw new ShopError('timerForgotten');
+  // What is put back in is done by itself again.
+  if (rung.state === 'leftOut') await endMeetings(edit, 'guestRungId', new Set([rungId]));
   const fields = { ...change.fields, ...(rung.state === 'done' ? await again(edit, rung) : {}) };
   await edit.patch('rungs', rungId, fields);
   return { ...rung, ...fields };
