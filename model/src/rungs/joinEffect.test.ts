@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { NEW_RUNG } from '../gather/grow/growRungs';
 import type { Rung } from '../records/ladder/rung';
+import type { JoinPlace } from './joinEffect';
 import { isMeeting, joinEffect } from './joinEffect';
 
 const rung = (id: string, methodId: string, change: Partial<Rung> = {}): Rung => ({ ...NEW_RUNG, id, ladderId: 'l', methodId, ...change });
@@ -31,7 +32,15 @@ describe('what a join does to both ladders', () => {
   it('is a meeting where the guest’s rung was left out for the same work on the host', () => {
     const left = GUEST.map((entry) => (entry.id === 'g-prime' ? { ...entry, state: 'leftOut' as const } : entry));
     const rungs = new Map([...HOST, ...left].map((one) => [one.id, one]));
-    const meets = (hostRungId: string, guestRungId: string | null): boolean => isMeeting({ hostRungId, guestRungId }, rungs);
+    const at = (hostRungId: string, guestRungId: string | null, seam: JoinPlace['seam'] = null): JoinPlace => ({
+      hostPartId: 'host',
+      guestPartId: 'guest',
+      hostRungId,
+      guestRungId,
+      seam,
+    });
+    const meets = (hostRungId: string, guestRungId: string | null): boolean =>
+      isMeeting(at(hostRungId, guestRungId), [at('bond', 'g-cut'), at(hostRungId, guestRungId)], rungs);
     expect([
       meets('h-prime', 'g-prime'),
       meets('h-coat', 'g-prime'),
@@ -39,6 +48,9 @@ describe('what a join does to both ladders', () => {
       meets('gone', 'g-prime'),
       meets('bond', null),
     ]).toEqual([true, false, false, false, false]);
+    // The only join of two parts is their seam, whatever stands at it; so is one whose seam was looked at.
+    const [alone, seen] = [at('h-prime', 'g-prime'), at('h-prime', 'g-prime', {} as JoinPlace['seam'])];
+    expect([isMeeting(alone, [alone], rungs), isMeeting(seen, [at('bond', 'g-cut'), seen], rungs)]).toEqual([false, false]);
   });
   it('a guest that is climbed first has nothing after and nothing doubled', () => {
     const effect = joinEffect({ hostRungId: 'bond', guestRungId: null }, HOST, GUEST);

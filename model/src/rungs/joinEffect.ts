@@ -46,10 +46,25 @@ function workOf({ methodId, productId, grit, side }: Rung): string {
   return [methodId, productId, grit, side].join('|');
 }
 
-/** Whether a join is no seam: joined before, the two get the work of the host's rung at once there, and the guest's is left out for it. */
-export function isMeeting(join: Pick<Join, 'hostRungId' | 'guestRungId'>, rungs: ReadonlyMap<string, Rung>): boolean {
-  const host = rungs.get(join.hostRungId);
-  const guest = rungs.get(join.guestRungId ?? '');
+/** What of a join says where it is. */
+export type JoinPlace = Pick<Join, 'hostPartId' | 'hostRungId' | 'guestPartId' | 'guestRungId' | 'seam'>;
+
+/**
+ * Whether a join is no seam: its two parts, joined by another, get the work of the host's rung at once there, and the guest's is left out for it.
+ *
+ * @param joins all of the shop
+ */
+export function isMeeting(join: JoinPlace, joins: readonly JoinPlace[], rungs: ReadonlyMap<string, Rung>): boolean {
+  return (
+    join.seam === null &&
+    isSharedWork(join, rungs) &&
+    joins.some((other) => other.hostPartId === join.hostPartId && other.guestPartId === join.guestPartId && !isSharedWork(other, rungs))
+  );
+}
+
+function isSharedWork({ hostRungId, guestRungId }: JoinPlace, rungs: ReadonlyMap<string, Rung>): boolean {
+  const host = rungs.get(hostRungId);
+  const guest = rungs.get(guestRungId ?? '');
   return host !== undefined && guest?.state === 'leftOut' && workOf(guest) === workOf(host);
 }
 

@@ -8,10 +8,13 @@ const left = (id: string, methodId: string): Rung => rung(id, methodId, { state:
 const CASE = [rung('bond', 'bond'), rung('prime', 'prime'), rung('clear', 'clear')];
 const DIAL = [rung('saw', 'cut'), left('d-prime', 'prime'), rung('numerals', 'detail'), left('d-clear', 'clear')];
 const LENS = [rung('cut', 'cut'), left('l-clear', 'clear')];
+/** Joined before, by rungs that differ. */
+const SEAMS = [['bond', 'saw']] as const;
+const PAIR = { hostPartId: 'host', guestPartId: 'guest', seam: null };
 const on = (own: readonly Rung[], ...joins: readonly (readonly [hostRungId: string, guestRungId: string | null])[]): readonly string[] =>
   rungsOnPart(
     own,
-    joins.map(([hostRungId, guestRungId]) => ({ hostRungId, guestRungId })),
+    [...joins, ...SEAMS].map(([hostRungId, guestRungId]) => ({ ...PAIR, hostRungId, guestRungId })),
     new Map([...CASE, ...DIAL, ...LENS].map((one) => [one.id, one])),
   ).map(({ id }) => id);
 

@@ -1,5 +1,5 @@
 import type { Rung } from '../records/ladder/rung';
-import type { Join } from '../records/prop/join';
+import type { JoinPlace } from './joinEffect';
 import { isMeeting } from './joinEffect';
 
 /**
@@ -7,15 +7,12 @@ import { isMeeting } from './joinEffect';
  * their place.
  *
  * @param own its ladder
+ * @param joins all of the shop
  * @param rungs all of the shop, by id
  */
-export function rungsOnPart(
-  own: readonly Rung[],
-  joins: readonly Pick<Join, 'hostRungId' | 'guestRungId'>[],
-  rungs: ReadonlyMap<string, Rung>,
-): readonly Rung[] {
+export function rungsOnPart(own: readonly Rung[], joins: readonly JoinPlace[], rungs: ReadonlyMap<string, Rung>): readonly Rung[] {
   const hostOf = new Map(
-    joins.flatMap((join) => (join.guestRungId !== null && isMeeting(join, rungs) ? [[join.guestRungId, join.hostRungId]] : [])),
+    joins.flatMap((join) => (join.guestRungId !== null && isMeeting(join, joins, rungs) ? [[join.guestRungId, join.hostRungId]] : [])),
   );
   if (hostOf.size === 0) return own;
   const standIn = (rung: Rung, seen: ReadonlySet<string>): Rung => {

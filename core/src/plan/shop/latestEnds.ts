@@ -54,7 +54,9 @@ export function latestEnds(
   const bounds = boundsByFacts(known, joins);
   const startOf = new Map<string, number>();
   const endOf = new Map<string, number>();
-  const followers = (id: string): readonly PlanArc[] => arcs.filter(({ from, to }) => from === id && isTold.has(to));
+  const leaving = new Map<string, PlanArc[]>(told.map((id) => [id, []]));
+  for (const arc of arcs) if (isTold.has(arc.to)) leaving.get(arc.from)?.push(arc);
+  const followers = (id: string): readonly PlanArc[] => leaving.get(id) ?? [];
   const latestOf = (id: string): number =>
     followers(id).reduce(
       (latest, { to, clockId, pieces }) => {

@@ -7,7 +7,7 @@ import type { PlanPart, PlanRung } from './shopPlanInput';
 export const RACK = 'rack';
 
 /** Places on the rack that what a rung is done on takes while it is wet. */
-export function rackPlacesOf(rung: Pick<PlanRung, 'rackPlaces'>, part: Pick<PlanPart, 'rackPlaces'>): number {
+function rackPlacesOf(rung: Pick<PlanRung, 'rackPlaces'>, part: Pick<PlanPart, 'rackPlaces'>): number {
   return Math.min(part.rackPlaces, rung.rackPlaces ?? part.rackPlaces);
 }
 
@@ -23,7 +23,8 @@ export function rackHolds(rung: PlanRung, part: PlanPart, filmMicrometres: numbe
   if (!film || filmMicrometres === undefined) return [];
   const clockId = tables.keyFor(film.drying, 'drying');
   const progress = milestoneDemand(film.drying, 'handle', filmMicrometres, film.coatMicrometres) ?? 0;
-  const sizes = new Set(part.rungs.map((other) => rackPlacesOf(other, part)).filter((places) => places <= rackPlacesOf(rung, part)));
+  const wet = part.rungs.filter((other) => other.film !== null && other.status.kind !== 'leftOut');
+  const sizes = new Set([rung, ...wet].map((other) => rackPlacesOf(other, part)).filter((places) => places <= rackPlacesOf(rung, part)));
   let below = 0;
   return [...sizes]
     .sort((a, b) => a - b)

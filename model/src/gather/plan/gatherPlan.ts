@@ -131,7 +131,7 @@ export function gatherPlan(records: PlanRecords, airs: ShopAirs, askedMs: number
     printers: shop.printers,
     props: [...records.props].sort(byPosition).map(({ id, name, dueMs, weight }) => ({ id, name, dueMs, weight })),
     parts,
-    joins: records.joins.map((join) => toPlanJoin(join, rungs)),
+    joins: records.joins.map((join) => toPlanJoin(join, records.joins, rungs)),
   };
 }
 
@@ -176,10 +176,10 @@ function waitsOf({ purchases, cans, logEntries, ...records }: PlanRecords): Read
   return arrivalWaits({ ...records, purchases, cans }, usesOf(standingEntries(logEntries ?? [])));
 }
 
-/** A join as the planner sees it, among all rungs of the shop. */
-export function toPlanJoin(join: Join, rungs: ReadonlyMap<string, Rung>): PlanJoin {
+/** A join as the planner sees it, among all joins and rungs of the shop. */
+export function toPlanJoin(join: Join, joins: readonly Join[], rungs: ReadonlyMap<string, Rung>): PlanJoin {
   const { id, hostPartId, hostRungId, guestPartId, guestRungId } = join;
-  return { id, hostPartId, hostRungId, guestPartId, guestRungId, ...(isMeeting(join, rungs) ? { isShared: true } : {}) };
+  return { id, hostPartId, hostRungId, guestPartId, guestRungId, ...(isMeeting(join, joins, rungs) ? { isShared: true } : {}) };
 }
 
 /**

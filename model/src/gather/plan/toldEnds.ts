@@ -98,7 +98,7 @@ export function toldEnds(last: Rung, part: Part, before: readonly Rung[], endMs:
   const rungById = new Map([...setting.parts.keys()].flatMap((id) => setting.rungsOf(id)).map((rung) => [rung.id, rung]));
   const ends = latestEnds(
     planned,
-    setting.joins.map((join) => toPlanJoin(join, rungById)),
+    setting.joins.map((join) => toPlanJoin(join, setting.joins, rungById)),
     told.map(({ id }) => id),
     endMs,
     createCureTables(airs.air, endMs - DAYS_LOOKED_AT * DAY_MS, endMs + DAY_MS),

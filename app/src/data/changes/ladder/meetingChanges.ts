@@ -9,12 +9,11 @@ import type { Edit } from '../../edits/edit';
  * @returns what was taken away
  */
 export async function endMeetings(edit: Edit, names: 'hostRungId' | 'guestRungId', rungIds: ReadonlySet<string>): Promise<readonly Join[]> {
-  const ended: Join[] = [];
-  for (const join of await edit.list('joins')) {
-    if (join.guestRungId === null || !rungIds.has(join[names] ?? '')) continue;
-    const pair = [await edit.need('rungs', join.hostRungId), await edit.need('rungs', join.guestRungId)];
-    if (isMeeting(join, new Map(pair.map((rung) => [rung.id, rung])))) ended.push(join);
-  }
+  const joins = await edit.list('joins');
+  const named = joins.filter((join) => rungIds.has(join[names] ?? ''));
+  if (named.length === 0) return [];
+  const rungs = new Map((await edit.list('rungs')).map((rung) => [rung.id, rung]));
+  const ended = named.filter((join) => isMeeting(join, joins, rungs));
   await edit.remove('joins', ...ended.map(({ id }) => id));
   return ended;
 }

@@ -21,9 +21,10 @@ export function JoinsPanel({ part, index }: { readonly part: Part; readonly inde
   const edit = useEdit();
   const clock = useClock();
   const { plan } = usePlan();
-  const joins = useTable('joins').filter((join) => join.hostPartId === part.id || join.guestPartId === part.id);
+  const all = useTable('joins');
+  const joins = all.filter((join) => join.hostPartId === part.id || join.guestPartId === part.id);
   const meetings = groupBy(
-    joins.filter((join) => isMeeting(join, index.rungs)),
+    joins.filter((join) => isMeeting(join, all, index.rungs)),
     ({ hostPartId, guestPartId }) => `${hostPartId} ${guestPartId}`,
   );
   const others = [...index.parts.values()].filter((other) => other.propId === part.propId && other.id !== part.id);
@@ -65,7 +66,7 @@ export function JoinsPanel({ part, index }: { readonly part: Part; readonly inde
       )}
       <ul className="grid gap-2">
         {joins
-          .filter((join) => !isMeeting(join, index.rungs))
+          .filter((join) => !isMeeting(join, all, index.rungs))
           .map((join) => (
             <JoinCard key={join.id} join={join} index={index} />
           ))}

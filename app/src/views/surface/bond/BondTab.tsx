@@ -11,9 +11,8 @@ import { SeamSheet } from './SeamSheet';
 /** Dry fits, seams, glue and the order of joining. */
 export function BondTab({ part }: { readonly part: Part }) {
   const index = useShopIndex();
-  const joins = useTable('joins').filter(
-    (join) => (join.hostPartId === part.id || join.guestPartId === part.id) && !isMeeting(join, index.rungs),
-  );
+  const all = useTable('joins');
+  const joins = all.filter((join) => (join.hostPartId === part.id || join.guestPartId === part.id) && !isMeeting(join, all, index.rungs));
   return (
     <div className="grid grid-cols-1 items-start gap-4 lg:grid-cols-[minmax(0,1fr)_20rem]">
       <div className="grid grid-cols-1 min-w-0 gap-4">

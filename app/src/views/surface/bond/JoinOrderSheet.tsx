@@ -14,7 +14,8 @@ import { useFormats } from '../../../features/formats/useFormats';
 export function JoinOrderSheet({ propId }: { readonly propId: string }) {
   const formats = useFormats();
   const index = useShopIndex();
-  const joins = useTable('joins').filter((join) => index.parts.get(join.hostPartId)?.propId === propId && !isMeeting(join, index.rungs));
+  const all = useTable('joins');
+  const joins = all.filter((join) => index.parts.get(join.hostPartId)?.propId === propId && !isMeeting(join, all, index.rungs));
   const [error, setError] = useState('0.3');
   const errorMillimetres = Math.max(0.01, parseNumber(error) || 0.3);
   const pieces = [...new Set(joins.flatMap((join) => [join.hostPartId, join.guestPartId]))];
