@@ -32,9 +32,8 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
     const part = parts.get(ladder.partId);
     if (!part) return [];
     const coats: CoatLaid[] = [];
-    /** their rungs, and the places of each */
+    /** their rungs */
     const laid: Rung[] = [];
-    const places: number[] = [];
     const forced: ForcedDrying[] = [];
     let top: Rung | null = null;
     let topFilm: PlanFilm | null = null;
@@ -43,14 +42,13 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
       last = rung;
       const film = filmOf(rung, products.get(rung.productId ?? ''));
       const isSameFace = top === null || facesMeet(top.side, rung.side);
-      if (findMethod(rung.methodId).roughens && isSameFace) coats.length = places.length = laid.length = 0;
+      if (findMethod(rung.methodId).roughens && isSameFace) coats.length = laid.length = 0;
       const toMs = rung.doneAtMs ?? 0;
       if (rung.methodId === 'warmDry') forced.push({ fromMs: toMs - (rung.workedMs || rung.minutes * 60_000), toMs, factor: DRYER_FACTOR });
       if (!film) continue;
-      if (topFilm?.productId !== film.productId || !isSameFace) coats.length = places.length = laid.length = 0;
+      if (topFilm?.productId !== film.productId || !isSameFace) coats.length = laid.length = 0;
       coats.push({ atMs: rung.doneAtMs ?? 0, thicknessMicrometres: film.coatMicrometres });
       laid.push(rung);
-      places.push(rungRackPlaces(rung, part));
       top = rung;
       topFilm = film;
     }
@@ -84,7 +82,7 @@ export function gatherFilms(records: Pick<PlanRecords, 'parts' | 'ladders' | 'ru
       {
         partId: ladder.partId,
         rungId: top.id,
-        rackPlaces: Math.max(...places),
+        rackPlaces: Math.max(...laid.map((rung) => rungRackPlaces(rung, part))),
         filmName: top.name,
         colourHex: product ? hexOfProduct(product) : null,
         drying: topFilm.drying,
