@@ -47,7 +47,7 @@ import { applyToShop, takeTime } from '../data/changes/shop/planChanges';
 import { takePiecesOut } from '../data/changes/prop/setChanges';
 import { beginBed, changeCount, putOnPrinter, takeOffBed, takeOffPrinter } from '../data/changes/prop/printChanges';
 import { addProp, letGo, NEW_PROP } from '../data/changes/prop/propChanges';
-import { addRung, coatInTwoTurns, duplicateRung, moveRung, splitRung } from '../data/changes/ladder/rungChanges';
+import { addRung, coatInTwoTurns, duplicateRung, moveRung, removeRung, splitRung } from '../data/changes/ladder/rungChanges';
 import { setProduct } from '../data/changes/ladder/rungProduct';
 import { leaveOut } from '../data/changes/ladder/rungStateChanges';
 import { addPass, fitLoops, putOwnCase, removeInspectionPicture, removeReferencePicture } from '../data/changes/look/surfaceChanges';
@@ -274,6 +274,7 @@ export const SHOP_ACTS: readonly ShopAct[] = [
     addRung(edit, ladder.id, { ...NEW_RUNG, id: makeId(), ladderId: ladder.id }, choice(1) % (ladder.rungIds.length + 1)),
   ),
   on('move a rung', 'rungs', (edit, rung, { choice }) => moveRung(edit, rung.ladderId, rung.id, choice(1) % 5)),
+  on('remove a rung', 'rungs', (edit, rung) => removeRung(edit, rung.id)),
   on('duplicate', 'rungs', (edit, rung, { makeId }) => duplicateRung(edit, rung.id, makeId())),
   on('split', 'rungs', (edit, rung, { makeId }) => (rung.minutes < 2 ? Promise.resolve() : splitRung(edit, rung.id, makeId(), 3))),
   on('coat in two turns', 'rungs', (edit, rung, { makeId }) => coatInTwoTurns(edit, rung.id, makeId())),

@@ -7,8 +7,7 @@ import type { Product } from '@zinc-ladder/model/records/shop/product';
 import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { standInRung } from '@zinc-ladder/model/rungs/standInRung';
 import type { Edit } from '../../edits/edit';
-import { endMeetings } from './meetingChanges';
-import { putBackIn } from './rungStateChanges';
+import { endSharedWork } from './rungChanges';
 
 /**
  * Grows a ladder: rungs that were begun or done stay at the bottom, all others give way to the drafts. Joins that hung on a rung that goes hang on
@@ -91,10 +90,7 @@ export async function replaceRungs(edit: Edit, ladderId: string, before: readonl
   for (const rung of after) if (!known.has(rung.id)) await edit.put('rungs', rung);
   await edit.patch('ladders', ladderId, { rungIds: after.map((rung) => rung.id) });
   const gone = before.filter((rung) => !kept.has(rung.id));
-  const goneIds = new Set(gone.map(({ id }) => id));
-  await endMeetings(edit, 'guestRungId', goneIds);
-  for (const { guestRungId } of await endMeetings(edit, 'hostRungId', goneIds))
-    if (guestRungId !== null) await putBackIn(edit, guestRungId, 0);
+  await endSharedWork(edit, new Set(gone.map(({ id }) => id)));
   for (const join of await edit.list('joins')) {
     const host = gone.find((rung) => rung.id === join.hostRungId);
     const guest = gone.find((rung) => rung.id === join.guestRungId);

@@ -11,6 +11,7 @@ import { ShopDatabase } from '../../tables/database';
 import { gatherRecords, importProject } from '../../whole/projectTransfer';
 import { climbBy } from './growChanges';
 import { doDoubledOnce } from './joinChanges';
+import { removeRung } from './rungChanges';
 import { putBackIn } from './rungStateChanges';
 
 const sample = makeSampleProject();
@@ -109,6 +110,21 @@ describe('work that joined parts have on both', () => {
       await asOne(store);
       await regrow(store, 'host', 'new-prime');
       expect([await state('g-prime'), await state('g-sand'), await meetings()]).toEqual(['open', 'open', ['saw new-prime']]);
+    });
+    it('where either’s rung is removed; a join goes on from the rung below the one it named', async () => {
+      const store = await joined();
+      await asOne(store);
+      const remove = (id: string): Promise<unknown> => store.edit('remove', (edit) => removeRung(edit, id));
+      await remove('g-prime');
+      expect(await meetings()).toEqual(['g-sand h-sand', 'saw bond']);
+      await remove('h-sand');
+      expect([await state('g-sand'), await meetings()]).toEqual(['open', ['saw bond']]);
+      const [seam] = await db.records('joins').toArray();
+      await store.edit('join elsewhere', (edit) => edit.patch('joins', seam?.id ?? '', { guestRungId: 'detail' }));
+      await remove('detail');
+      expect(await meetings()).toEqual(['saw bond']);
+      await remove('saw');
+      expect(await meetings()).toEqual(['g-sand bond']);
     });
     it('where the guest grows anew', async () => {
       const store = await joined();

@@ -6,6 +6,8 @@ import type { Rung } from '@zinc-ladder/model/records/ladder/rung';
 import { LARGEST_REGION, LEAST_REGION } from '@zinc-ladder/model/records/ladder/rung';
 import type { Edit } from '../../edits/edit';
 import { ShopError } from '../../edits/shopError';
+import { endMeetings } from './meetingChanges';
+import { putBackIn } from './rungStateChanges';
 
 /** Puts a rung onto a ladder at a place, bottom first. */
 export async function addRung(edit: Edit, ladderId: string, rung: Rung, index: number): Promise<void> {
@@ -20,6 +22,27 @@ export async function moveRung(edit: Edit, ladderId: string, rungId: string, ind
   const without = ladder.rungIds.filter((id) => id !== rungId);
   const at = Math.max(0, Math.min(without.length, index));
   await edit.patch('ladders', ladderId, { rungIds: [...without.slice(0, at), rungId, ...without.slice(at)] });
+}
+
+/**
+ * Takes a rung off its ladder. A part that was to be joined once it had climbed it is joined from the one below, or, where there is none, above it on.
+ */
+export async function removeRung(edit: Edit, rungId: string): Promise<void> {
+  const { ladderId } = await edit.need('rungs', rungId);
+  const { rungIds } = await edit.need('ladders', ladderId);
+  await endSharedWork(edit, new Set([rungId]));
+  const at = rungIds.indexOf(rungId);
+  const guestRungId = rungIds[at - 1] ?? rungIds[at + 1] ?? null;
+  for (const join of await edit.find('joins', 'guestRungId', rungId)) await edit.patch('joins', join.id, { guestRungId });
+  await edit.remove('rungs', rungId);
+}
+
+/** Before rungs go: what was done on two joined parts at once by one of them is done there no more, and is put back in where it was left out for it. */
+export async function endSharedWork(edit: Edit, rungIds: ReadonlySet<string>): Promise<void> {
+  await endMeetings(edit, 'guestRungId', rungIds);
+  for (const { guestRungId } of await endMeetings(edit, 'hostRungId', rungIds))
+    // Its state alone changes, whenever that is.
+    if (guestRungId !== null) await putBackIn(edit, guestRungId, 0);
 }
 
 /**

@@ -10,7 +10,7 @@ import { useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { useClock, useNow } from '../../../clock/ClockContext';
 import { finishRung, reopenRung, takeInHand } from '../../../data/changes/ladder/benchChanges';
-import { addRung, coatInTwoTurns, duplicateRung, moveRung } from '../../../data/changes/ladder/rungChanges';
+import { addRung, coatInTwoTurns, duplicateRung, moveRung, removeRung } from '../../../data/changes/ladder/rungChanges';
 import { leaveOut, putBackIn } from '../../../data/changes/ladder/rungStateChanges';
 import { newId } from '../../../base/newId';
 import { useEdit } from '../../../features/edit/useEdit';
@@ -253,7 +253,7 @@ function PlaceActions({
   };
   const remove = async (): Promise<void> => {
     const beside = index.rungsOf(part.id)[place === 0 ? 1 : place - 1];
-    if (await edit(`Remove ${rung.name}`, (change) => change.remove('rungs', rung.id)))
+    if (await edit(`Remove ${rung.name}`, (change) => removeRung(change, rung.id)))
       void navigate(beside ? `${base}?rung=${beside.id}` : base, { replace: true });
   };
   const move = (by: number): void => void edit(`Move ${rung.name}`, (change) => moveRung(change, rung.ladderId, rung.id, place + by));
